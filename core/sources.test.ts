@@ -64,7 +64,7 @@ const OF_COUNTING: Readonly<Record<string, string>> = {
   'withstand/hand-over.ts': 'NEAREST',
   'withstand/loads.ts': 'CELL_MM SLICES WEIGHS',
   'withstand/mesh-grid.ts': 'STEP_MM MOST CLOSED_MM',
-  'withstand/bars.ts': 'ONE_PLACE_MM LOOKED_IN_MM BENT_STEP_MM ON_SOIL_MM',
+  'withstand/bars.ts': 'ONE_PLACE_MM LOOKED_IN_MM BENT_STEP_MM',
   'withstand/withstand.ts': 'WAYS SQUARE DAYS MIDDLE WEEKS GONE MOST_GUST',
 };
 

@@ -173,6 +173,12 @@ const fullWarmth = (crop: Growing, starts: number, grown: number | null, days: r
   return warmthBetween(warmthOf(TOLD_FOR.monthlyC, crop.baseC), told, told + crop.daysToCrop.least);
 };
 
+/** Leaves reach out so far across a row at most (from memory). mm. */
+export const LEAVES_REACH_MM = 500;
+
+/** How leafy a plant is to light and wind, as a share of full leaf: even bare stems are something (from memory). */
+export const leafyShare = (leaf: number): number => Math.min(1, 0.3 + 0.7 * leaf);
+
 /** The day on which a crop grows past a height, from 1 January; null where it does not before it ends, or stands so high all year. */
 export function dayAtHeight(crop: Growing & Pick<Crop, 'heightMm'>, heightMm: number, site: Climate): number | null {
   if (heightMm > crop.heightMm || crop.years?.winter === 'stands') return null;

@@ -130,7 +130,7 @@ export const gapAt = (places: readonly Point[], a: Part, b: Part): number =>
   Math.min(Infinity, ...places.map((place) => apartAt(place, a, b)));
 
 /** A part that comes so near to the soil lies on it (from memory). mm. */
-const ON_SOIL_MM = 10;
+export const ON_SOIL_MM = 10;
 
 /** What a design stands on: posts as they are set, feet that are pegged, what lies on the soil, and what hangs on the posts of another. */
 export function supportsOf(design: Design): Support[] {

@@ -97,8 +97,17 @@ interface Tried extends Priced {
   unpriced: ReadonlySet<string>;
 }
 
-const unpricedIn = ({ shopping }: Pick<Priced, 'shopping'>): ReadonlySet<string> =>
+/** What of it has no price. */
+export const unpricedIn = ({ shopping }: Pick<Priced, 'shopping'>): ReadonlySet<string> =>
   new Set(shopping.missing.map(({ stock, because }) => `${stock} ${because}`));
+
+/** Verdicts on what a structure is tied to, as it would be changed, under names of their own. */
+export const onTied = (kinds: Kinds, plan: Plan, changed: StructurePlan): Verdict[] => {
+  const at = withStructure(plan, changed);
+  return tiedTo(at, changed).flatMap((other) =>
+    computeAs(kinds, at, other).verdicts.map((one) => ({ ...one, check: `${other.id} ${one.check}` })),
+  );
+};
 
 /**
  * A computed structure with the changes that mend its findings, each tried and priced: as much work again
@@ -115,17 +124,10 @@ export function withMends(
   const { structure, kind, setting, sized } = computed;
   const own = neighbourOf(computed);
 
-  /** Verdicts on what it is tied to, under names of their own. */
-  const ofTied = (changed: StructurePlan): Verdict[] => {
-    const at = withStructure(plan, changed);
-    return tiedTo(at, changed).flatMap((other) =>
-      computeAs(kinds, at, other).verdicts.map((one) => ({ ...one, check: `${other.id} ${one.check}` })),
-    );
-  };
   const everything = (changed: StructurePlan, design: Sized, there: Setting): Verdict[] => {
     const covers = () => coveredBy(kind, design.design, frameOf(there.place, design.design.startMm));
     const met = near.length > 0 ? metBy({ ...own, ...covers() }, near) : null;
-    return [...judge(kind, plan, design, there), ...(met ? [met] : []), ...ofTied(changed)];
+    return [...judge(kind, plan, design, there), ...(met ? [met] : []), ...onTied(kinds, plan, changed)];
   };
   let known: { found: Verdict[]; unpriced: ReadonlySet<string> } | null = null;
   const before = () => (known ??= { found: everything(structure, sized, setting), unpriced: unpricedIn(computed) });

@@ -1,15 +1,16 @@
 import { CATALOGUE } from '../catalogue/catalogue';
+import type { Verdict } from '../checks/check';
 import { exact } from '../quantity/length';
 import type { Point } from '../geometry/space';
 import { kindOf } from '../structures/registry';
 import { stepOf, type Knob, type Settings } from '../structures/knob';
 import { plantsOf } from '../design/design';
 import { bentOf, type Bent } from '../withstand/bent';
+import { isWeighed, standOf } from '../withstand/stand-of';
 import type { Use } from '../withstand/uses';
 import {
   askable,
   blownOn,
-  standOf,
   under,
   withstand,
   type Asked,
@@ -20,8 +21,9 @@ import {
 import { withClashes } from './clashes';
 import { nearTo } from './compute';
 import { computeAs, type ComputedStructure } from './compute-as';
-import { madeWorse, type MendedKnob } from './mends';
+import { madeWorse, onTied, unpricedIn, type MendedKnob } from './mends';
 import type { Plan, StructurePlan } from './plan';
+import { withStructure } from './setting-of';
 
 /** A change of a knob, or of two where one is not enough, after which it works less hard, judged by everything again and through every week. */
 export interface Help {
@@ -59,9 +61,7 @@ const isPutAway = ({ kind, sized }: ComputedStructure): boolean =>
 
 const stoodOf = (computed: ComputedStructure): Withstood | NotReckoned => {
   const { sized, setting, kind } = computed;
-  return kind.purpose === 'bed' || kind.isThere
-    ? 'nothing stands'
-    : withstand(sized.design, setting, CATALOGUE, isPutAway(computed));
+  return isWeighed(kind) ? withstand(sized.design, setting, CATALOGUE, isPutAway(computed)) : 'nothing stands';
 };
 
 /** Other values of a knob that are worth a try: a length and a count some way up and down, every other choice. */
@@ -94,17 +94,26 @@ function helpsFor(plan: Plan, computed: ComputedStructure, stood: Withstood): He
     if (plantsOf(design).length < plants) return Infinity;
     const asked = askable(design, setting, CATALOGUE);
     if ('not' in asked) return Infinity;
-    const { response, uses } = under(asked, { ...worst, carefully: true });
-    return response.lost ? Infinity : Math.max(0, ...uses.map((use) => use.share));
+    const { response, share } = under(asked, { ...worst, carefully: true });
+    return response.lost ? Infinity : share;
   };
+  const everything = (one: ComputedStructure, there: Plan): Verdict[] => [
+    ...withClashes(one, nearTo(there, one.structure)).verdicts,
+    ...onTied(kindOf, there, one.structure),
+  ];
+  let known: readonly Verdict[] | null = null;
+  const before = () => (known ??= everything(computed, plan));
+  const unpriced = unpricedIn(computed);
+  /** As it would be then, with everything judged again; null where something else is made worse, or cannot be bought any more. */
   const judged = (settings: Settings): ComputedStructure | null => {
     const changed = { ...structure, knobs: settings };
-    const there = { ...plan, structures: plan.structures.map((one) => (one.id === structure.id ? changed : one)) };
+    const there = withStructure(plan, changed);
     const one = computeAs(kindOf, there, changed);
-    return madeWorse(before(), withClashes(one, nearTo(there, changed)).verdicts).length > 0 ? null : one;
+    return madeWorse(before(), everything(one, there)).length > 0 ||
+      [...unpricedIn(one)].some((what) => !unpriced.has(what))
+      ? null
+      : one;
   };
-  let known: ComputedStructure['verdicts'] | null = null;
-  const before = () => (known ??= withClashes(computed, nearTo(plan, structure)).verdicts);
   /** Of each knob the change that helps most gently and is enough; where none is, the one that helps most. */
   const round = (from: Settings, turned: readonly MendedKnob[], than: number): Help[] =>
     Object.entries(kind.knobs).flatMap(([name, knob]): Help[] => {

@@ -1,6 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { cropStanding } from '../plan/growing';
-import { grownShare } from '../growth/growth';
+import { grownShare, LEAVES_REACH_MM, leafyShare } from '../growth/growth';
 import { plantsOf, type Design, type Station } from '../design/design';
 import { boxesOf, type Solid } from '../design/shapes/shape';
 import { shapeOf, type Part } from '../design/shapes/shapes';
@@ -243,8 +243,8 @@ function leafShaders(plan: Plan, design: Design, frame: Frame, day: number): Sha
     const grown = grownShare(cropStanding(plan, first), day, plan.site);
     const high = Math.min(first.growsMm, top) * grown.height;
     if (high <= LEAST_HIGH_MM) return [];
-    const half = Math.min(first.spacingMm, 500) / 2;
-    const opacity = LEAFY_OPACITY * Math.min(1, 0.3 + 0.7 * grown.leaf);
+    const half = Math.min(first.spacingMm, LEAVES_REACH_MM) / 2;
+    const opacity = LEAFY_OPACITY * leafyShare(grown.leaf);
     const aside = (point: Point): Point[] =>
       group.length > 1
         ? [-half, half].map((by): Point => [point[0] + by, point[1], point[2]])

@@ -1,6 +1,5 @@
-/** A pound-force and an inch, exactly (NIST SP 811, appendix B.8). */
-const LBF_N = 4.4482216152605;
-const INCH_MM = 25.4;
+import { MM_PER_INCH } from '../quantity/length';
+import { NEWTON_PER_POUND } from './pounds';
 
 /** A screw, nail or bolt through one piece into another. mm; `g` is the specific gravity of the wood. */
 export interface Dowel {
@@ -28,7 +27,7 @@ const dowelBearing = (inch: number, g: number): number => (inch < 0.25 ? 16_600 
  * @example dowelShear({ thickMm: 4.11, sideMm: 38.1, mainMm: 50.8, g: 0.42 }) / 4.448 // 120 lb, as table 12N has it
  */
 export function dowelShear(of: Dowel): number {
-  const [d, ls, lm] = [of.thickMm / INCH_MM, of.sideMm / INCH_MM, of.mainMm / INCH_MM];
+  const [d, ls, lm] = [of.thickMm / MM_PER_INCH, of.sideMm / MM_PER_INCH, of.mainMm / MM_PER_INCH];
   if (ls <= 0 || lm <= 0) return 0;
   const fem = dowelBearing(d, of.g);
   const fes = of.steelSide ? 61_850 : fem;
@@ -47,7 +46,7 @@ export function dowelShear(of: Dowel): number {
     (k3 * d * ls * fem) / ((2 + re) * r3),
     (d ** 2 / r3) * Math.sqrt((2 * fem * fyb) / (3 * (1 + re))),
   ];
-  return Math.min(...ways) * LBF_N;
+  return Math.min(...ways) * NEWTON_PER_POUND;
 }
 
 /**
@@ -56,11 +55,11 @@ export function dowelShear(of: Dowel): number {
  * @example screwDraw({ thickMm: 4.83, threadMm: 25.4, g: 0.42 }) // 96 lb an inch, of table 12.2B
  */
 export const screwDraw = (of: { thickMm: number; threadMm: number; g: number }): number =>
-  2850 * of.g ** 2 * (of.thickMm / INCH_MM) * (of.threadMm / INCH_MM) * LBF_N;
+  2850 * of.g ** 2 * (of.thickMm / MM_PER_INCH) * (of.threadMm / MM_PER_INCH) * NEWTON_PER_POUND;
 
 /** The same of a smooth nail or the leg of a staple: 1380 G^2.5 D for each inch (NDS 2018, 12.2.3, equation 12.2-3). N. */
 export const nailDraw = (of: { thickMm: number; inMm: number; g: number }): number =>
-  1380 * of.g ** 2.5 * (of.thickMm / INCH_MM) * (of.inMm / INCH_MM) * LBF_N;
+  1380 * of.g ** 2.5 * (of.thickMm / MM_PER_INCH) * (of.inMm / MM_PER_INCH) * NEWTON_PER_POUND;
 
 /** Wet in service, of a joint (NDS 2018, table 11.3.3): sideways 0.7; drawn out a screw 0.7, a nail 0.25. */
 export const WET_JOINT = { sideways: 0.7, screw: 0.7, nail: 0.25 } as const;

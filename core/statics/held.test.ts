@@ -4,7 +4,8 @@ import { cases } from '../cases.fixture';
 import { leafDrag, monthGust } from './drag';
 import { dowelShear, nailDraw, screwDraw, slipStiffness } from './fasteners';
 import { bromsPush, drawsOut, passive, soilSpring, type Pushed } from './pile';
-import { adjustedValues, columnStability, PSI_MPA } from './timber';
+import { PSI_MPA } from '../quantity/measure';
+import { adjustedValues, columnStability } from './timber';
 
 const LBF = 4.4482216;
 

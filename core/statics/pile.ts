@@ -1,3 +1,4 @@
+import { GRAVITY_MS2 } from '../quantity/measure';
 import type { Soil } from '../site/soil';
 
 /**
@@ -52,7 +53,8 @@ export function bromsPush(at: Pushed): number {
 
 /** Soil clings to what is driven or tamped into it, in sand less (from memory: a third of its strength undrained; a few kPa). kPa. */
 const CLINGS_KPA: Readonly<Record<Soil, number>> = { sand: 5, loam: 12, clay: 15 };
-const CONCRETE_N_MM3 = 2400 * 9.80665e-9;
+/** Concrete (EN 1991-1-1:2002, table A.1). */
+const CONCRETE_N_MM3 = 2400e-9 * GRAVITY_MS2;
 
 /**
  * What a post is drawn out of the soil against: what clings to it all round, and the weight of its concrete (2400 kg/m³,

@@ -1,5 +1,4 @@
-/** A pound to the square inch in MPa (NIST SP 811, appendix B.8; by definition of the pound, the inch and standard gravity exactly 4.4482216 N over 645.16 mm²). */
-export const PSI_MPA = 0.00689475729;
+import { PSI_MPA } from '../quantity/measure';
 
 /**
  * Reference design values of sawn lumber two to four inches thick, spruce–pine–fir, by grade (NDS Supplement 2018,

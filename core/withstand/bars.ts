@@ -4,7 +4,7 @@ import { axisOf, type Bar } from '../design/shapes/bar';
 import { ofShape, shapeOf } from '../design/shapes/shapes';
 import { alongChain, flatten, lengthOf, pointAt } from '../geometry/curve';
 import { dot, minus, norm, pathLength, reach, type Point } from '../geometry/space';
-import type { Support } from '../joinery/meetings';
+import { ON_SOIL_MM, type Support } from '../joinery/meetings';
 import { heightAt } from '../site/ground';
 import type { Draft } from './draft';
 import { springsOf, type Ground } from './ground';
@@ -17,8 +17,6 @@ const ONE_PLACE_MM = 15;
 const LOOKED_IN_MM = 500;
 /** A bent bar is straight for so long at most. mm. */
 const BENT_STEP_MM = 150;
-/** What comes so near to the soil lies on it, as where supports are told. mm. */
-const ON_SOIL_MM = 10;
 
 /** A bar before it is placed: where along it something meets it, and from where to where it stands free of the soil. mm. */
 export interface Wanting {

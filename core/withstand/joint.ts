@@ -1,5 +1,5 @@
 import type { Catalogue, Piece } from '../catalogue/stock';
-import type { Fixing, Joint } from '../design/design';
+import type { Fixing, HeldBy, Joint } from '../design/design';
 import type { Link } from '../frame/frame';
 import type { Meeting } from '../joinery/meetings';
 import { dowelShear, nailDraw, screwDraw, slipStiffness, WET_JOINT } from '../statics/fasteners';
@@ -22,12 +22,11 @@ export interface MayCarry {
   leverMm: number;
   /** Each fixing of it, for the sum. */
   count: number;
-  source: string;
 }
 
 /** Density of softwood as the slip of a joint counts it: the mean of C16 (EN 338:2016, table 1). kg/m³. */
 const MEAN_KG_M3 = 370;
-/** The same of what is found sideways as of what is drawn out straight (from memory): no formula is published for it. */
+/** Drawn out straight a joint is so many times as stiff as sideways (from memory: no formula is published for it). */
 const DRAWN_STIFFER = 2;
 /** What is left of turning where nothing holds against it: rubbing (from memory). N mm. */
 const RUBS = 2e3;
@@ -49,12 +48,16 @@ const BY: Readonly<Record<string, { k: number; turn: number; carries: number }>>
 
 const isPiece = (stock: { form: string }): stock is Piece => stock.form === 'piece';
 
-/** The screws, nails or legs that hold a meeting at each of its places: how thick, how long, how many. */
+/** What goes into the wood. */
+const DRIVEN: ReadonlySet<HeldBy> = new Set(['screwed', 'nailed', 'bolted', 'stapled']);
+
+/** The screws, nails or legs that hold a meeting at each of its places: how thick, how long, how many; null of what is held otherwise. */
 function dowelsOf(
   joint: Joint,
   meeting: Meeting,
   catalogue: Catalogue,
 ): { piece: Piece; thickMm: number; each: number } | null {
+  if (!DRIVEN.has(meeting.by)) return null;
   const held = meeting.fixings.map((i) => joint.fixings[i] as Fixing);
   const own = held.flatMap(({ stock, count }) => {
     const of = catalogue.stock(stock);
@@ -73,9 +76,7 @@ export function givesOf(
   meeting: Meeting,
   { overMm, shut, slides, catalogue }: { overMm: number; shut: boolean; slides: boolean; catalogue: Catalogue },
 ): Gives {
-  const dowels = ['screwed', 'nailed', 'bolted', 'stapled'].includes(meeting.by)
-    ? dowelsOf(joint, meeting, catalogue)
-    : null;
+  const dowels = dowelsOf(joint, meeting, catalogue);
   if (dowels) {
     // Two thirds of it as it nears what it carries (EN 1995-1-1, 2.2.2, equation 2.1).
     const across = (2 / 3) * slipStiffness(dowels.thickMm, MEAN_KG_M3) * dowels.each;
@@ -109,9 +110,7 @@ export function carriesAt(
   meeting: Meeting,
   o: { overMm: number; sideMm: number; catalogue: Catalogue },
 ): MayCarry {
-  const dowels = ['screwed', 'nailed', 'bolted', 'stapled'].includes(meeting.by)
-    ? dowelsOf(joint, meeting, o.catalogue)
-    : null;
+  const dowels = dowelsOf(joint, meeting, o.catalogue);
   if (!dowels) {
     const by = BY[meeting.by] ?? { k: 0, turn: 0, carries: 1000 };
     const tie = meeting.fixings
@@ -127,7 +126,6 @@ export function carriesAt(
       armMm: 0,
       leverMm: 0,
       count: each,
-      source: 'from memory',
     };
   }
   const { g } = GRADES['No. 2'];
@@ -146,6 +144,5 @@ export function carriesAt(
     armMm: armOf(dowels.each, o.overMm),
     leverMm: dowels.each < 1.5 ? 0 : o.overMm / LEVER,
     count: dowels.each,
-    source: 'NDS 2018, 12.2 and 12.3',
   };
 }

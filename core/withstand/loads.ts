@@ -1,7 +1,6 @@
 import { meshOpacity, type Catalogue, type Stock } from '../catalogue/stock';
 import type { Planted } from '../crops/planted';
 import { plantsOf, type Design, type Station } from '../design/design';
-import type { Bar } from '../design/shapes/bar';
 import type { Fill } from '../design/shapes/fill';
 import type { Sheet } from '../design/shapes/sheet';
 import { asShape, shapeOf } from '../design/shapes/shapes';
@@ -10,8 +9,10 @@ import { lengthOf, pointAt, tangentAt } from '../geometry/curve';
 import { inside } from '../geometry/polygon';
 import { add, cross, dot, minus, norm, scale, unit, UP, type Point } from '../geometry/space';
 import { GRAVITY_MS2 } from '../quantity/measure';
+import { LEAVES_REACH_MM, leafyShare } from '../growth/growth';
 import { DRAG, leafDrag, ROOF_LIFTS, ROUNDED } from '../statics/drag';
 import { windPressure } from '../statics/wind';
+import { alongBar } from './bars';
 import { fromBar, fromCord, fromSheet, hand, type HandedTo } from './hand-over';
 import type { Model } from './parts-in';
 
@@ -63,8 +64,6 @@ export interface Loadable {
 const CELL_MM = 450;
 /** A plant is looked at in so many pieces. */
 const SLICES = 5;
-/** Leaves reach out so far at most, as where they throw a shadow (from memory). mm. */
-const LEAVES_MM = 500;
 /** What is farther off than this does not hold a plant (from memory). mm. */
 const HOLDS_WITHIN_MM = 600;
 /** What of its weight and of the wind on it a plant that stands by itself leans on its support with (from memory). */
@@ -188,16 +187,11 @@ function holderOf(model: Model, at: Point): readonly HandedTo[] | null {
     const away = shapeOf(one.part).distanceTo(one.part, at);
     // A post beside a mesh is not what it climbs: twice as near before it is.
     if (away * 2 < least) {
-      [least, best] = [away * 2, () => fromBar(one, model.frame.nodes, nearestAlong(one.part, at))];
+      [least, best] = [away * 2, () => fromBar(one, model.frame.nodes, alongBar(one.part, at))];
     }
   }
   return best?.() ?? null;
 }
-
-const nearestAlong = (bar: Bar, at: Point): number => {
-  const way = minus(bar.to, bar.from);
-  return Math.max(0, Math.min(norm(way), dot(minus(at, bar.from), unit(way))));
-};
 
 /** Along its row a row shows so much of what it shows across (from memory). */
 const END_ON = 0.3;
@@ -217,7 +211,7 @@ const facing =
 
 /** How wide the leaves of a plant are to the wind: its own room in the row; of a ring the front and the back half, told by its girth. mm. */
 function widthOf(plant: Station, all: readonly Station[]): number {
-  const own = Math.min(plant.spacingMm, LEAVES_MM) * (inTwoRows(plant, all) ? TWO_ROWS : 1);
+  const own = Math.min(plant.spacingMm, LEAVES_REACH_MM) * (inTwoRows(plant, all) ? TWO_ROWS : 1);
   if (plant.side !== 'round') return own;
   const ring = all.filter(({ side, planting }) => side === 'round' && planting === plant.planting);
   const middle = scale(
@@ -311,7 +305,7 @@ export function windOn(
       loads,
       frame,
       to,
-      scale(way, leaves * (now.heavier ?? 1) * mm2(way) * thereNow(from, now) * (0.3 + 0.7 * now.leaf)),
+      scale(way, leaves * (now.heavier ?? 1) * mm2(way) * thereNow(from, now) * leafyShare(now.leaf)),
     );
   }
   for (const { to, mm2 } of blocks) hand(loads, frame, to, scale(way, q * DRAG.sheet * mm2(way)));

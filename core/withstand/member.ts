@@ -54,6 +54,7 @@ const ROUND_WOOD = 0.9 / 1.3 / STEEL_OVER;
 const HELD_AT_END = 0.8;
 /** Wet green wood in bulk: softwood outdoors (from memory). kg/m³. */
 export const WET_WOOD_KG_M3 = 600;
+/** Steel (EN 1991-1-1:2002, table A.4); hard plastic pipe (from memory). kg/m³. */
 const STEEL_KG_M3 = 7850;
 const PLASTIC_KG_M3 = 1400;
 
@@ -101,6 +102,17 @@ function sectionOf(bar: Bar, stock: Stock): SectionOf {
   };
 }
 
+/** What sawn timber of a bar's size may outdoors, by itself (NDS 2018, table 4.3.1). */
+const outdoors = (bar: Bar, duration: Duration, grade: Grade): ReturnType<typeof adjustedValues> =>
+  adjustedValues({
+    wideMm: Math.max(bar.wideMm, bar.thickMm),
+    thickMm: Math.min(bar.wideMm, bar.thickMm),
+    grade,
+    duration,
+    wet: true,
+    repetitive: false,
+  });
+
 /** A bar as the frame and the sums know it. */
 export interface Member {
   stiffness: Stiffness;
@@ -120,15 +132,7 @@ export function memberOf(bar: Bar, stock: Stock): Member {
       ? { ...strength, yieldMpa: strength.wireMpa, stiffnessMpa: STEEL_E_MPA }
       : strength;
   const sawn = stock.form === 'timber' || !of || !('stiffnessMpa' in of);
-  const timber = adjustedValues({
-    wideMm: Math.max(bar.wideMm, bar.thickMm),
-    thickMm: Math.min(bar.wideMm, bar.thickMm),
-    grade: 'No. 2',
-    duration: 'wind',
-    wet: true,
-    repetitive: false,
-  });
-  const e = sawn ? timber.stiffnessMpa : of.stiffnessMpa;
+  const e = sawn ? outdoors(bar, 'wind', 'No. 2').stiffnessMpa : of.stiffnessMpa;
   const isWood = sawn || 'bendingMpa' in of;
   // Wood twists sixteen times as readily as it is drawn out (EN 338:2016, note 3 of table 1), steel by 2 (1 + 0.3).
   const g = e / (isWood ? 16 : 2.6);
@@ -150,17 +154,16 @@ export function memberOf(bar: Bar, stock: Stock): Member {
 const most = (all: readonly Used[]): Used => all.reduce((high, one) => (one.share > high.share ? one : high));
 
 /** A sawn member: bending and pull in line (NDS 2018, 3.9.1), bending and press (3.9.2, whose leaning over is in the frame already), shear of a rectangle (3.4.2). */
-const usedOfSawn =
-  (bar: Bar, section: SectionOf): Member['used'] =>
-  (acts, { duration, grade, freeMm }) => {
-    const may = adjustedValues({
-      wideMm: Math.max(bar.wideMm, bar.thickMm),
-      thickMm: Math.min(bar.wideMm, bar.thickMm),
-      grade,
-      duration,
-      wet: true,
-      repetitive: false,
-    });
+function usedOfSawn(bar: Bar, section: SectionOf): Member['used'] {
+  const known = new Map<string, ReturnType<typeof adjustedValues>>();
+  const mayOf = (duration: Duration, grade: Grade): ReturnType<typeof adjustedValues> => {
+    const key = `${duration} ${grade}`;
+    const may = known.get(key) ?? outdoors(bar, duration, grade);
+    known.set(key, may);
+    return may;
+  };
+  return (acts, { duration, grade, freeMm }) => {
+    const may = mayOf(duration, grade);
     const bent = Math.abs(acts.bentWide) / section.wideMm3 + Math.abs(acts.bentThick) / section.thickMm3;
     const along = Math.abs(acts.pull) / section.areaMm2;
     const shear = (1.5 * Math.abs(acts.shear)) / section.areaMm2;
@@ -188,8 +191,9 @@ const usedOfSawn =
       { share: shear / may.shear.mpa, by: 'shear', hasMpa: shear, mayMpa: may.shear.mpa },
     ]);
   };
+}
 
-/** A bar that is the same all over: stresses of pull and bending added (Timoshenko, *Strength of Materials*, part I, art. 57),  */
+/** A bar that is the same all over: stresses of pull and bending added (Timoshenko, *Strength of Materials*, part I, art. 57), and Euler’s load over 1.35 and 1.1 (EN 1990, table B3; EN 1993-1-1, 6.1, γ_M1). */
 const usedOfEven = (
   section: SectionOf,
   strength: Exclude<ReturnType<typeof strengthOf>, null>,

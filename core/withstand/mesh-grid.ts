@@ -4,10 +4,12 @@ import type { Frame } from '../frame/frame';
 import { lengthOf, pointAt, tangentAt } from '../geometry/curve';
 import { add, reach, scale, type Point } from '../geometry/space';
 import { STEEL_E_MPA } from '../statics/wire';
-import type { Draft } from './draft';
+import { addNode, FRAME_AXES, type Draft } from './draft';
 
 /** A sheet of mesh as strips of its wires both ways. */
 export interface Grid {
+  /** A ring stands up; an arch lies across its way. */
+  upright: boolean;
   nodes: readonly number[];
   /** Those it stands on, and whether the ends of its wires go into the soil there. */
   lowest: readonly number[];
@@ -21,6 +23,8 @@ const STEP_MM = 300;
 const MOST = { along: 20, up: 5 } as const;
 /** Wires that go on so far below the lowest level one are stakes (from memory). mm. */
 const STAKE_MM = 20;
+/** What leans further than this is an arch, not a ring: its upright share (from memory). */
+const UPRIGHT = 0.7;
 /** Two ends of a ring are one place. mm. */
 const CLOSED_MM = 60;
 
@@ -47,7 +51,8 @@ export function nearestOf(of: readonly number[], at: Point, nodes: Frame['nodes'
  * square of strips shears as the fine squares of wire do where its strips are stiffer by the square of how much larger
  * it is (of a frame without diagonals shear goes with s² / 12 E I; derived).
  */
-export function gridOf(sheet: Sheet, { nodes, beams, links }: Draft): Grid {
+export function gridOf(sheet: Sheet, draft: Draft): Grid {
+  const { nodes, beams, links } = draft;
   const long = Math.min(lengthOf(sheet.base), sheet.cutMm);
   const high = sheet.heightMm - (sheet.gatheredMm ?? 0);
   const nu = Math.max(6, Math.min(MOST.along, Math.ceil(long / STEP_MM)));
@@ -56,8 +61,7 @@ export function gridOf(sheet: Sheet, { nodes, beams, links }: Draft): Grid {
   for (let u = 0; u <= nu; u++) {
     at.push([]);
     for (let v = 0; v <= nv; v++) {
-      nodes.push(add(pointAt(sheet.base, (long * u) / nu), scale(sheet.up, (high * v) / nv)));
-      at[u]?.push(nodes.length - 1);
+      at[u]?.push(addNode(draft, add(pointAt(sheet.base, (long * u) / nu), scale(sheet.up, (high * v) / nv))));
     }
   }
   const i = (Math.PI * sheet.wireMm ** 4) / 64;
@@ -105,15 +109,12 @@ export function gridOf(sheet: Sheet, { nodes, beams, links }: Draft): Grid {
         a: at[0]?.[v] as number,
         b: at[nu]?.[v] as number,
         at: nodes[at[0]?.[v] as number] as Point,
-        axes: [
-          [1, 0, 0],
-          [0, 1, 0],
-          [0, 0, 1],
-        ],
+        axes: FRAME_AXES,
         stiff: [1000, 1000, 1000, 1e5, 1e5, 1e5],
       });
-  const upright = Math.abs(sheet.up[2]) > 0.7;
+  const upright = Math.abs(sheet.up[2]) > UPRIGHT;
   return {
+    upright,
     nodes: at.flat(),
     lowest: upright ? at.map((column) => column[0] as number) : [at[0], at[nu]].flatMap((end) => end ?? []),
     staked: upright && (sheet.levelsMm[0] ?? 0) > STAKE_MM,

@@ -57,6 +57,8 @@ export interface BlockIn {
 /** Mesh that stands by itself, bent to an arch or a ring: strips of its wires both ways. */
 export interface WiresIn {
   part: Sheet;
+  /** A ring; else an arch. */
+  upright: boolean;
   beams: readonly number[];
   /** How many wires each stands for. */
   wires: readonly number[];

@@ -6,7 +6,8 @@ import type { Plan } from '../plan/plan';
 import { onceIn } from '../statics/wind';
 import type { Wind } from '../site/soil';
 import { kindOf } from '../structures/registry';
-import { askable, blownOn, gustOn, ONCE_IN_YEARS } from './withstand';
+import { gustOn, ONCE_IN_YEARS } from './gust';
+import { askable, blownOn } from './withstand';
 
 /** The demo garden with all of its ground loam and lying alike to the wind. */
 const lying = (wind: Wind): Plan => ({

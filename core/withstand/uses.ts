@@ -67,8 +67,17 @@ export function usesOf(
   response: Response,
   o: { ground: Ground; catalogue: Catalogue; duration: Duration; worse?: Worse },
 ): Use[] {
-  const grade = o.worse?.grade ?? 'No. 2';
-  const parts = model.bars.map(({ part, of, beams, freeMm }): Use => {
+  return [
+    ...partsUsed(model, response, o.duration, o.worse?.grade ?? 'No. 2'),
+    ...jointsUsed(model, response),
+    ...cordsUsed(model, response, o.catalogue),
+    ...groundsUsed(model, response, o.ground),
+    ...meshesUsed(model, response),
+  ];
+}
+
+function partsUsed(model: Model, response: Response, duration: Duration, grade: Grade): Use[] {
+  return model.bars.map(({ part, of, beams, freeMm }): Use => {
     let worst: Used = { share: 0, by: 'bending', hasMpa: 0, mayMpa: 1 };
     let acts: InBar = { pull: 0, shear: 0, bentWide: 0, bentThick: 0 };
     beams.forEach((beam, i) => {
@@ -81,7 +90,7 @@ export function usesOf(
           bentWide: at(end + 5),
           bentThick: at(end + 4),
         };
-        const used = of.used(here, { duration: o.duration, grade, freeMm: freeMm[i] as number });
+        const used = of.used(here, { duration: duration, grade, freeMm: freeMm[i] as number });
         if (used.share > worst.share) [worst, acts] = [used, here];
       }
     });
@@ -95,7 +104,10 @@ export function usesOf(
       from: { of: 'part', ...acts, section: of.section },
     };
   });
-  const joints = model.joints.map(({ link, meeting, may }): Use => {
+}
+
+function jointsUsed(model: Model, response: Response): Use[] {
+  return model.joints.map(({ link, meeting, may }): Use => {
     const s = response.springs(link);
     const at = (k: number): number => s[k] as number;
     const turned = may.armMm > 0 ? Math.abs(at(3)) / may.armMm : 0;
@@ -124,18 +136,24 @@ export function usesOf(
       },
     };
   });
-  const cords = model.cords.flatMap(({ part, cords: own }): Use[] => {
-    const strength = strengthOf(o.catalogue.stock(part.stock));
+}
+
+function cordsUsed(model: Model, response: Response, catalogue: Catalogue): Use[] {
+  return model.cords.flatMap(({ part, cords: own }): Use[] => {
+    const strength = strengthOf(catalogue.stock(part.stock));
     if (own.length === 0 || !strength || !('breakingN' in strength)) return [];
     const pull = Math.max(0, ...own.map((cord) => response.pull(cord)));
     const may = strength.breakingN / CORD_OVER;
     return [{ what: 'cord', part: part.id, share: pull / may, by: 'breaking', has: pull, may, from: null }];
   });
+}
+
+function groundsUsed(model: Model, response: Response, ground: Ground): Use[] {
   const jointed = new Set([
     ...model.joints.flatMap(({ meeting }) => [meeting.a, meeting.b]),
     ...model.cords.flatMap(({ holds }) => holds.flatMap(({ meeting }) => (meeting ? [meeting.a, meeting.b] : []))),
   ]);
-  const grounds = model.grounds.flatMap(({ link, support, at, firmMm }): Use[] => {
+  return model.grounds.flatMap(({ link, support, at, firmMm }): Use[] => {
     if (firmMm <= 0) return [];
     const { force, moment } = response.onGround(link);
     const arm = minus((model.frame.links[link] as { at: Point }).at, at);
@@ -146,7 +164,7 @@ export function usesOf(
       drawsOut({
         acrossMm: support.acrossMm,
         deepMm: firmMm,
-        soil: o.ground.soil,
+        soil: ground.soil,
         concrete: support.footing !== null,
       }) / SOIL_OVER;
     const lifted: Use[] =
@@ -174,8 +192,8 @@ export function usesOf(
         acrossMm: support.acrossMm,
         deepMm: firmMm,
         upMm: turns / Math.max(held, 1e-9),
-        soil: o.ground.soil,
-        softer: o.ground.softer ?? false,
+        soil: ground.soil,
+        softer: ground.softer ?? false,
       }) / SOIL_OVER;
     return [
       ...lifted,
@@ -196,7 +214,11 @@ export function usesOf(
       },
     ];
   });
-  const meshes = model.wires.map(({ part, beams, wires }): Use => {
+}
+
+/** Mesh that stands by itself, as strips of its wires. */
+function meshesUsed(model: Model, response: Response): Use[] {
+  return model.wires.map(({ part, beams, wires }): Use => {
     const mayMpa = MESH_WIRE_YIELD_MPA / STEEL_OVER;
     const one = (Math.PI * part.wireMm ** 3) / 32;
     let hasMpa = 0;
@@ -207,5 +229,4 @@ export function usesOf(
     });
     return { what: 'part', part: part.id, share: hasMpa / mayMpa, by: 'bending', has: hasMpa, may: mayMpa, from: null };
   });
-  return [...parts, ...joints, ...cords, ...grounds, ...meshes];
 }

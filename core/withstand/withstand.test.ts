@@ -22,7 +22,9 @@ import { windPressure } from '../statics/wind';
 import { loadable, weightOf, windOn, type Grown, type Loadable } from './loads';
 import { modelOf } from './model';
 import { SOIL_OVER, usesOf } from './uses';
-import { askable, gustOn, standOf, under, withstand, type Asked } from './withstand';
+import { gustOn } from './gust';
+import { standOf } from './stand-of';
+import { askable, under, withstand, type Asked } from './withstand';
 
 const FULL: Grown = () => ({ height: 1, leaf: 1 });
 const ACROSS: Point = [0, 1, 0];

@@ -4,22 +4,14 @@ import { asShape, ofShape } from '../design/shapes/shapes';
 import { solveFrame, type Response, type Solved } from '../frame/solve';
 import { grownShare, yearOf } from '../growth/growth';
 import type { Point } from '../geometry/space';
-import { leafDrag, monthGust } from '../statics/drag';
-import { lowDown, onceIn, windPressure } from '../statics/wind';
 import type { Setting } from '../structures/setting';
 import { fillUnder } from '../structures/rules/depth';
 import type { Ground } from './ground';
+import { gustOn, speedAt } from './gust';
 import { loadable, weightOf, windOn, type Grown, type Loadable } from './loads';
 import { modelOf } from './model';
 import type { Model } from './parts-in';
 import { usesOf, type Use, type Worse } from './uses';
-
-/** A gust is asked of that comes once in so many summers: what stands in a garden a few years is built for no rarer (from memory; EN 1991-1-6:2005, table 3.1, asks ten years of what stands up to three). */
-export const ONCE_IN_YEARS = 10;
-/** What uses more than this of what it may holds, and is watched (from memory). */
-export const WATCHED_FROM = 0.8;
-export type Stand = 'holds' | 'watch' | 'fails';
-export const standOf = (share: number): Stand => (share > 1 ? 'fails' : share > WATCHED_FROM ? 'watch' : 'holds');
 
 /** Ways the wind blows in the structure's own frame: at it from both sides and both ends, then aslant. */
 const WAYS: readonly Point[] = [0, 90, 180, 270, 45, 135, 225, 315].map((deg): Point => {
@@ -63,7 +55,8 @@ export interface Withstood {
 }
 
 /** Why nothing is said of a structure: what it is made of is not reckoned. */
-export type NotReckoned = 'nothing stands' | 'mesh that carries itself' | 'stacked' | 'filled' | 'twigs';
+export type NotReckoned =
+  'nothing stands' | 'mesh that carries itself' | 'stacked' | 'filled' | 'twigs' | 'held by nothing';
 
 /** Everything that is asked again with another wind or week, worked out once. */
 export interface Asked {
@@ -87,9 +80,12 @@ export function askable(
   const model = modelOf(design, ground, catalogue);
   const not = notReckoned(design, model);
   if (not) return { not };
+  const solved = solveFrame(model.frame);
+  // Something of it can go a way that nothing holds: there is no answer.
+  if (solved.loose.length > 0) return { not: 'held by nothing' };
   return {
     model,
-    solved: solveFrame(model.frame),
+    solved,
     able: loadable(model, design, setting.planted, catalogue),
     design,
     setting,
@@ -99,15 +95,13 @@ export function askable(
 }
 
 function notReckoned(design: Design, model: Model): NotReckoned | null {
-  if (model.wires.some(({ part }) => Math.abs(part.up[2]) < UPRIGHT)) return 'mesh that carries itself';
+  if (model.wires.some(({ upright }) => !upright)) return 'mesh that carries itself';
   if (model.blocks.some(({ part }) => asShape(part, 'block') !== null)) return 'stacked';
   if (model.grounds.some(({ support }) => support.by === 'lies on it') && isFilled(design)) return 'filled';
   if (model.frame.beams.length === 0 || model.grounds.length === 0) return 'nothing stands';
   return model.bars.some(({ part }) => design.traits[part.role]?.yields) ? 'twigs' : null;
 }
 
-/** A ring stands up, an arch lies across its way (from memory: what leans further than this is an arch). */
-const UPRIGHT = 0.7;
 /** A filling wider than this is a bed’s, not a post’s (from memory). mm. */
 const BED_WIDE_MM = 500;
 const isFilled = ({ parts }: Design): boolean =>
@@ -123,61 +117,31 @@ const grownOn =
     return one ? grownShare(one.crop, day, site) : { height: 0, leaf: 0 };
   };
 
-/** The month that a day of the year lies in, 0 for January (months taken as a twelfth). */
-const monthOf = (day: number): number => Math.min(11, Math.floor(((day - 1) % 365) / (365 / 12)));
-
-/** The gust of a day that comes once in ten years, ten metres up in open country. m/s. */
-export const gustOn = ({ site }: Setting, day: number): number =>
-  site.gustMs * onceIn(ONCE_IN_YEARS) * monthGust(monthOf(day), site.latitudeDeg >= 0);
-
-/** How a gust comes to push: each thing it is multiplied by, so that the sum can be followed. */
-export interface WindSum {
-  /** The strongest of fifty years, ten metres up in open country. m/s. */
-  siteMs: number;
-  onceInYears: number;
-  onceIn: number;
-  month: number;
-  /** As it is asked about, ten metres up in open country, and what of it comes to the structure. m/s. */
-  gustMs: number;
-  lowDown: number;
-  speedMs: number;
-  /** ½ ρ v². N/m². */
-  pressure: number;
-  leafDrag: number;
-}
-
-/** @example windSumOf(setting, 227, gustOn(setting, 227)).pressure */
-export function windSumOf({ site, wind }: Setting, day: number, gustMs: number): WindSum {
-  const speedMs = gustMs * Math.sqrt(lowDown(wind));
-  return {
-    siteMs: site.gustMs,
-    onceInYears: ONCE_IN_YEARS,
-    onceIn: onceIn(ONCE_IN_YEARS),
-    month: monthGust(monthOf(day), site.latitudeDeg >= 0),
-    gustMs,
-    lowDown: Math.sqrt(lowDown(wind)),
-    speedMs,
-    pressure: windPressure(speedMs),
-    leafDrag: leafDrag(speedMs),
-  };
+/** What works hardest under a gust, and what of it is used: of what goes over at least twice what it may. */
+interface Found {
+  response: Response;
+  uses: Use[];
+  hardest: Use | null;
+  share: number;
 }
 
 /** What one gust does to it on a day. @param gustMs ten metres up in open country. */
 export function under(
   asked: Asked,
   o: { day: number; gustMs: number; way: Point; carefully: boolean; worse?: Worse; crop?: number },
-): { response: Response; uses: Use[] } {
+): Found {
   const { able, solved, model, setting, ground, catalogue } = asked;
   const full = grownOn(asked, o.day);
   const grown: Grown = o.crop === undefined ? full : (planting) => ({ ...full(planting), heavier: o.crop as number });
-  const speedMs = o.gustMs * Math.sqrt(lowDown(setting.wind));
+  const speedMs = speedAt(setting.wind, o.gustMs);
   const response = solved.under(windOn(able, grown, { speedMs, way: o.way }, weightOf(able, grown)), o.carefully);
   const uses = usesOf(model, response, { ground, catalogue, duration: 'wind', ...(o.worse ? { worse: o.worse } : {}) });
-  return { response, uses };
+  const hardest = uses.reduce<Use | null>((high, one) => (high && high.share >= one.share ? high : one), null);
+  const share = hardest?.share ?? 0;
+  return { response, uses, hardest, share: response.lost ? Math.max(GONE, share) : share };
 }
-
-const hardestOf = (uses: readonly Use[]): Use | null =>
-  uses.reduce<Use | null>((high, one) => (high && high.share >= one.share ? high : one), null);
+/** What goes over uses all that it has, and more. */
+const GONE = 2;
 
 const DAYS = 7;
 const MIDDLE = 4;
@@ -249,9 +213,7 @@ export function blownOn(asked: Asked, day: number, gustMs: number, way?: Point):
 }
 
 function lookedAt(asked: Asked, { week, day, gustMs, grown }: When, way: Point): Looked {
-  const { response, uses } = under(asked, { day, gustMs, way, carefully: true });
-  const hardest = hardestOf(uses);
-  const share = response.lost ? Math.max(GONE, hardest?.share ?? 0) : (hardest?.share ?? 0);
+  const { response, uses, hardest, share } = under(asked, { day, gustMs, way, carefully: true });
   const lifts = liftsOf(asked.model, response);
   return { week: { week, day, gustMs, grown, way, share, hardest, lost: response.lost, lifts }, response, uses };
 }
@@ -260,17 +222,13 @@ const liftsOf = ({ grounds }: Model, { lifted }: Response): number => {
   const off = new Set(lifted);
   return grounds.filter(({ link }) => off.has(link)).length;
 };
-/** What goes over uses all that it has, and more. */
-const GONE = 2;
-
 /** Below this share of what it may, what is found without slackening, lifting and leaning stands (from memory: a beam that is pressed a tenth of Euler’s load leans a tenth further). */
 const PLAINLY = 0.6;
 
 function weekOf(asked: Asked, of: When): Week {
   const ways = WAYS.slice(0, SQUARE).map((way) => {
-    const { uses, response } = under(asked, { ...of, way, carefully: false });
-    const hardest = hardestOf(uses);
-    return { way, hardest, share: hardest?.share ?? 0, response };
+    const { response, hardest, share } = under(asked, { ...of, way, carefully: false });
+    return { way, hardest, share, response };
   });
   const worst = ways.reduce((high, one) => (one.share > high.share ? one : high));
   if (worst.share < PLAINLY && ways.every(({ response }) => !response.wouldComeOff))
@@ -310,15 +268,13 @@ function leanOf({ frame }: Model, { moved }: Response): number {
 
 /** Soil a class worse, a gust a fifth harder, timber a grade lower, a crop a third heavier. */
 function bandOf(asked: Asked, worst: Week): Withstood['band'] {
-  const share = ({ response, uses }: ReturnType<typeof under>): number =>
-    response.lost ? GONE : (hardestOf(uses)?.share ?? 0);
   const softer = askable(asked.design, asked.setting, asked.catalogue, true);
+  const at = (of: Asked, change: Partial<Parameters<typeof under>[1]>): number =>
+    under(of, { ...worst, carefully: true, ...change }).share;
   return [
-    ...('not' in softer
-      ? []
-      : [{ worse: 'soil' as const, share: share(under(softer, { ...worst, carefully: true })) }]),
-    { worse: 'gust', share: share(under(asked, { ...worst, gustMs: worst.gustMs * 1.2, carefully: true })) },
-    { worse: 'timber', share: share(under(asked, { ...worst, carefully: true, worse: { grade: 'No. 3' } })) },
-    { worse: 'crop', share: share(under(asked, { ...worst, carefully: true, crop: 4 / 3 })) },
+    ...('not' in softer ? [] : [{ worse: 'soil' as const, share: at(softer, {}) }]),
+    { worse: 'gust', share: at(asked, { gustMs: worst.gustMs * 1.2 }) },
+    { worse: 'timber', share: at(asked, { worse: { grade: 'No. 3' } }) },
+    { worse: 'crop', share: at(asked, { crop: 4 / 3 }) },
   ];
 }

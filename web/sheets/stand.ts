@@ -1,7 +1,9 @@
 import { heading, paragraph, rows } from '@lignum/core/paper/blocks';
 import type { Block } from '@lignum/core/paper/page';
 import { formatSpeed } from '@lignum/core/quantity/measure';
-import { standOf, windSumOf, type NotReckoned, type Withstood } from '@lignum/core/withstand/withstand';
+import { windSumOf } from '@lignum/core/withstand/gust';
+import { standOf } from '@lignum/core/withstand/stand-of';
+import type { NotReckoned, Withstood } from '@lignum/core/withstand/withstand';
 import {
   dayWords,
   FORMULAS,

@@ -1,12 +1,22 @@
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength, type Units } from '@lignum/core/quantity/length';
-import { formatLoad, formatPull, formatSpeed, GRAVITY_MS2 } from '@lignum/core/quantity/measure';
+import {
+  formatLoad,
+  formatMoment,
+  formatPull,
+  formatSection,
+  formatSpeed,
+  formatStress,
+  GRAVITY_MS2,
+} from '@lignum/core/quantity/measure';
 import { numberFormat } from '@lignum/core/quantity/number-format';
 import type { Tongue } from '@lignum/core/wording/say';
 import { extentOf } from '@lignum/core/design/extent';
 import { postNumbers } from '@lignum/core/design/post-numbers';
 import type { Use } from '@lignum/core/withstand/uses';
-import type { NotReckoned, Stand, WindSum, Withstood } from '@lignum/core/withstand/withstand';
+import type { WindSum } from '@lignum/core/withstand/gust';
+import type { Stand } from '@lignum/core/withstand/stand-of';
+import type { NotReckoned, Withstood } from '@lignum/core/withstand/withstand';
 import { wordFor } from './stock-words';
 
 /** "71 %", and what is past all telling as that. */
@@ -27,6 +37,7 @@ export const NOT_RECKONED: Record<NotReckoned, string> = {
   stacked: 'Not worked out: what is stacked stands by its own weight. “Will it do?” looks at whether it tips.',
   filled:
     'Not worked out: a box full of soil is held by what is in it. “Will it do?” looks at whether its sides bulge.',
+  'held by nothing': 'Not worked out: something of it is held by nothing that is drawn.',
   twigs: 'Not worked out: twigs give way in the wind and come back.',
 };
 
@@ -65,8 +76,6 @@ const middleOf = (all: readonly (readonly [number, number, number])[]): readonly
 export const whatHappens = (of: Pick<ComputedStructure, 'kind' | 'sized'>, use: Use, units: Units): string =>
   `${placeOf(of, use, units)}: ${HAPPENS[use.by]}`;
 
-const PSI = 145.0377;
-
 /** What acts and what may: a stress in a part, a pull on what holds. */
 export function sumWords({ what, has, may }: Use, tongue: Tongue): { has: string; may: string } {
   if (what !== 'part')
@@ -74,35 +83,24 @@ export function sumWords({ what, has, may }: Use, tongue: Tongue): { has: string
       has: formatPull(has, tongue.units, tongue.locale),
       may: Number.isFinite(may) ? formatPull(may, tongue.units, tongue.locale) : 'any',
     };
-  const told = (mpa: number): string =>
-    tongue.units === 'imperial'
-      ? `${numberFormat(tongue.locale, { maximumFractionDigits: 0 }).format(mpa * PSI)} psi`
-      : `${numberFormat(tongue.locale, { maximumFractionDigits: mpa < 10 ? 2 : 0 }).format(mpa)} N/mm²`;
+  const told = (mpa: number): string => formatStress(mpa, tongue.units, tongue.locale);
   return { has: told(has), may: told(may) };
 }
-
-const FOOT_POUND_NMM = 1355.817948;
-const INCH_MM = 25.4;
 
 /** What it was worked out of, in figures that a second reader can follow; empty of what has no more to it. */
 export function fromWords({ from }: Pick<Use, 'from'>, { units, locale }: Tongue): string {
   if (!from) return '';
-  const imperial = units === 'imperial';
-  const figure = (n: number): string => numberFormat(locale, { maximumSignificantDigits: 3 }).format(n);
-  const moment = (nmm: number): string =>
-    imperial ? `${figure(nmm / FOOT_POUND_NMM)} ft lb` : `${figure(nmm / 1000)} N m`;
+  const moment = (nmm: number): string => formatMoment(Math.abs(nmm), units, locale);
   const force = (n: number): string => formatPull(n, units, locale);
   if (from.of === 'soil')
     return `pushed with ${force(from.pushN)}, ${formatLength(from.upMm, units)} over firm ground; ${formatLength(from.deepMm, units)} deep in it, ${formatLength(from.acrossMm, units)} across`;
   if (from.of === 'joint')
-    return `drawn with ${force(from.drawnN)} of ${bounded(from.mayDrawN, force)}, shifted with ${force(from.acrossN)} of ${bounded(from.mayAcrossN, force)}; ${figure(from.fixings)} ${from.fixings === 1 ? 'fixing' : 'fixings'}`;
+    return `drawn with ${force(from.drawnN)} of ${bounded(from.mayDrawN, force)}, shifted with ${force(from.acrossN)} of ${bounded(from.mayAcrossN, force)}; ${numberFormat(locale, { maximumSignificantDigits: 3 }).format(from.fixings)} ${from.fixings === 1 ? 'fixing' : 'fixings'}`;
   const { section } = from;
-  const cubed = (mm3: number): string => (imperial ? `${figure(mm3 / INCH_MM ** 3)} in³` : `${figure(mm3)} mm³`);
-  const squared = (mm2: number): string => (imperial ? `${figure(mm2 / INCH_MM ** 2)} in²` : `${figure(mm2)} mm²`);
   return [
-    `bent on edge ${moment(Math.abs(from.bentWide))} over ${cubed(section.wideMm3)}`,
-    `flat ${moment(Math.abs(from.bentThick))} over ${cubed(section.thickMm3)}`,
-    `${from.pull < 0 ? 'pressed' : 'pulled'} ${force(Math.abs(from.pull))} over ${squared(section.areaMm2)}`,
+    `bent on edge ${moment(from.bentWide)} over ${formatSection(section.wideMm3, 3, units, locale)}`,
+    `flat ${moment(from.bentThick)} over ${formatSection(section.thickMm3, 3, units, locale)}`,
+    `${from.pull < 0 ? 'pressed' : 'pulled'} ${force(Math.abs(from.pull))} over ${formatSection(section.areaMm2, 2, units, locale)}`,
   ].join(', ');
 }
 

@@ -10,7 +10,7 @@ import { say } from '@lignum/core/wording/say';
 import { withClashes } from '@lignum/core/plan/clashes';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
-import type { Stand } from '@lignum/core/withstand/withstand';
+import { isWeighed, type Stand } from '@lignum/core/withstand/stand-of';
 import { Fold } from '../../ui/fold';
 import { buttonLook } from '../../ui/button';
 import { Verdicts } from '../../ui/verdicts';
@@ -294,10 +294,6 @@ function Workbench({
     </main>
   );
 }
-
-/** Whether its strength is worked out: not of the sides of a bed, nor of what somebody else has built. */
-const isWeighed = ({ purpose, isThere }: Pick<ComputedStructure['kind'], 'purpose' | 'isThere'>): boolean =>
-  purpose !== 'bed' && !isThere;
 
 /** On a phone the verdicts and the price stay in sight while the knobs are turned; by keyboard it is the short way to them, past every knob. */
 function ResultStrip({

@@ -1,6 +1,6 @@
 import type { Bent } from '@lignum/core/withstand/bent';
 import type { Point } from '@lignum/core/geometry/space';
-import { standOf } from '@lignum/core/withstand/withstand';
+import { standOf } from '@lignum/core/withstand/stand-of';
 
 /** Seen a little from the side and from above: what goes away from the eye is drawn half as long, up and to the right. */
 const flat = ([x, y, z]: Point): readonly [number, number] => [x + 0.42 * y, -z - 0.27 * y];

@@ -1,6 +1,6 @@
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Use } from '@lignum/core/withstand/uses';
-import { standOf } from '@lignum/core/withstand/withstand';
+import { standOf } from '@lignum/core/withstand/stand-of';
 import { FORMULAS, fromWords, shareWords, sumWords, whatHappens } from '../../../words/stand-words';
 import { useGarden } from '../../shell/garden-context';
 import { STAND_LOOKS } from './looks';

@@ -1,6 +1,6 @@
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { standOf } from '@lignum/core/withstand/withstand';
+import { standOf } from '@lignum/core/withstand/stand-of';
 import { Button } from '../../../ui/button';
 import { knobWords } from '../../../words/knob-words';
 import { shareWords } from '../../../words/stand-words';

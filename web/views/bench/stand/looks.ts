@@ -1,5 +1,5 @@
 import { AlertOctagon, Check, TriangleAlert } from 'lucide-react';
-import type { Stand } from '@lignum/core/withstand/withstand';
+import type { Stand } from '@lignum/core/withstand/stand-of';
 
 /** How each is told apart, by its sign and not by colour alone. */
 export const STAND_LOOKS: Record<Stand, { colour: string; Icon: typeof Check }> = {

@@ -3,7 +3,9 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatSpeed, fromSpeed, toSpeed, speedUnit } from '@lignum/core/quantity/measure';
-import { standOf, windSumOf, type Stand, type Week, type Withstood } from '@lignum/core/withstand/withstand';
+import { windSumOf } from '@lignum/core/withstand/gust';
+import { standOf, type Stand } from '@lignum/core/withstand/stand-of';
+import type { Withstood } from '@lignum/core/withstand/withstand';
 import { Button } from '../../../ui/button';
 import { Fold } from '../../../ui/fold';
 import { RodSlider } from '../../../ui/rod-slider';
@@ -47,7 +49,11 @@ export default function WillItStand({
   const { answer, of } = useAnswer<StandsQuestion, StandsTold>(choosingWorker, question);
   const isOld = of !== question;
   const stand = isOld || answer === null || typeof answer.stood === 'string' ? null : standOf(answer.stood.worst.share);
-  useEffect(() => onStood(stand), [onStood, stand]);
+  useEffect(() => {
+    onStood(stand);
+    // Folded away, or another structure: nothing is known of it any more.
+    return () => onStood(null);
+  }, [onStood, stand]);
   // What would help is looked for once it is known that something has to, and told when it is found.
   const isShort = stand !== null && stand !== 'holds';
   const wanted = useMemo<StandsQuestion | null>(
@@ -86,10 +92,9 @@ function Told({
   const { plan, tongue } = useGarden();
   const { units, locale } = tongue;
   // The week and the gust that are looked at: until they are turned, the worst.
-  const [turned, setTurned] = useState<{ week: Week; gustMs: number | null } | null>(null);
-  const week = turned
-    ? (stood.weeks.find((one) => one.week === turned.week.week) ?? stood.worst)
-    : (stood.weeks.find((one) => one.week === stood.worst.week) ?? stood.worst);
+  const [turned, setTurned] = useState<{ week: number; gustMs: number | null } | null>(null);
+  const at = turned?.week ?? stood.worst.week;
+  const week = stood.weeks.find((one) => one.week === at) ?? stood.worst;
   const gustMs = turned?.gustMs ?? week.gustMs;
   const { id } = computed.structure;
   const question = useMemo<BlownQuestion>(
@@ -128,7 +133,7 @@ function Told({
           ? 'No gust of these parts is too much for it.'
           : goes.gustMs < 1
             ? 'It is too much before any wind blows.'
-            : `It has nothing left to spare at ${formatSpeed(goes.gustMs, units, locale)}.`}
+            : `At ${formatSpeed(goes.gustMs, units, locale)} it has nothing left to spare${goes.use ? `: first goes ${whatHappens(computed, goes.use, units)}` : ''}.`}
       </p>
       {stand !== 'fails' && worse.length > 0 && (
         <p className="mt-1 max-w-[42rem] text-ochre">
@@ -150,7 +155,7 @@ function Told({
         weeks={stood.weeks}
         at={week}
         locale={locale}
-        onWeek={(one) => setTurned({ week: one, gustMs: turned?.gustMs ?? null })}
+        onWeek={(one) => setTurned({ week: one.week, gustMs: turned?.gustMs ?? null })}
       />
       <div className="mt-2 grid items-center gap-x-4 sm:grid-cols-[minmax(0,15rem)_minmax(0,1fr)]">
         <p className="text-[0.95rem] tabular-nums" role="status">
@@ -168,7 +173,7 @@ function Told({
           step={1}
           label={`Gust, ${speedUnit(units)}`}
           says={formatSpeed(gustMs, units, locale)}
-          onChange={(speed) => setTurned({ week, gustMs: fromSpeed(speed, units) })}
+          onChange={(speed) => setTurned({ week: week.week, gustMs: fromSpeed(speed, units) })}
         />
       </div>
       {blown && (
@@ -203,7 +208,7 @@ function Told({
       <Fold className="mt-3" title="The sum" says="where the gust comes from, and what each figure rests on">
         <WindSumTable
           sum={windSumOf(computed.setting, week.day, gustMs)}
-          asked={turned?.gustMs !== undefined && turned.gustMs !== null}
+          asked={typeof turned?.gustMs === 'number'}
           tongue={tongue}
         />
         <h4 className="mt-4 font-semibold">If something is worse than planned</h4>
