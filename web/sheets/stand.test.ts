@@ -53,6 +53,11 @@ it.each([
         expect(use.has / bent).toBeGreaterThan(0.5);
         expect(use.has / bent).toBeLessThan(1.3);
       }
+      if (use.from?.of === 'joint') {
+        const { drawnN: d, acrossN: s, mayDrawN, mayAcrossN } = use.from;
+        const f = Math.hypot(s, d);
+        expect(s ** 2 / f / mayAcrossN + d ** 2 / f / mayDrawN).toBeCloseTo(use.share, 9);
+      }
       if (use.from?.of === 'soil') expect(use.has / use.may).toBeCloseTo(use.share, 9);
     }
   },

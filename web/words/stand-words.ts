@@ -160,12 +160,13 @@ export const FORMULAS: Record<Use['by'], { sum: string; source: string }> = {
   },
   pull: { sum: 'pull over the section, with bending', source: 'NDS 2018, 3.9.1.' },
   sideways: {
-    sum: 'the shift on each fixing, and what turning asks of it, against the least of six ways to yield',
-    source: 'Screws, nails, staples: NDS 2018, 12.3, wet, in wind. Ties, clips, lashings: from memory.',
+    sum: 'shifted s and drawn d, together F = √(s² + d²): s² / F over what it may be shifted with and d² / F over what it may be drawn with, added',
+    source:
+      'Screws, nails, staples: NDS 2018, 12.2, 12.3 (the least of six ways to yield) and 12.4.1, wet, in wind. Ties, clips, lashings: from memory.',
   },
   'drawn out': {
-    sum: 'the pull on each fixing, against what its thread or shank holds in the wood',
-    source: 'NDS 2018, 12.2 and 12.4.1, wet, in wind.',
+    sum: 'as for what shifts: s² / F over what it may be shifted with and d² / F over what it may be drawn with, added',
+    source: 'NDS 2018, 12.2, 12.3 and 12.4.1, wet, in wind.',
   },
   soil: {
     sum: 'the push at the soil and how high it acts, against the push at which a short post goes through it, over 1.5',

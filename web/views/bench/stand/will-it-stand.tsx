@@ -133,7 +133,7 @@ function Told({
           ? 'No gust of these parts is too much for it.'
           : goes.gustMs < 1
             ? 'It is too much before any wind blows.'
-            : `At ${formatSpeed(goes.gustMs, units, locale)} it has nothing left to spare${goes.use ? `: first goes ${whatHappens(computed, goes.use, units)}` : ''}.`}
+            : `At ${formatSpeed(goes.gustMs, units, locale)} it has nothing left to spare${goes.use ? ` (${whatHappens(computed, goes.use, units)})` : ''}.`}
       </p>
       {stand !== 'fails' && worse.length > 0 && (
         <p className="mt-1 max-w-[42rem] text-ochre">
