@@ -1,4 +1,4 @@
-import { MM_PER_FOOT, MM_PER_INCH, type Units } from './length';
+import { MM_PER_FOOT, type Units } from './length';
 import { numberFormat } from './number-format';
 
 /** 1 lb = 0.45359237 kg exactly (international yard and pound agreement of 1959). */
@@ -73,22 +73,6 @@ export const GRAVITY_MS2 = 9.80665;
 /** A pull, as the weight that pulls so hard. @example formatPull(980.665, 'metric', 'en') // 100 kg */
 export const formatPull = (newtons: number, units: Units, locale: string): string =>
   formatMass(newtons / GRAVITY_MS2, units, locale);
-
-/** A pound to the square inch in MPa (0.45359237 kg × 9.80665 m/s² over 645.16 mm², exactly). */
-export const PSI_MPA = (0.45359237 * GRAVITY_MS2) / 645.16;
-/** A stress. @example formatStress(10, 'imperial', 'en') // 1,450 psi */
-export const formatStress = (mpa: number, units: Units, locale: string): string =>
-  units === 'imperial' ? `${figures(mpa / PSI_MPA, locale)} psi` : `${figures(mpa, locale)} N/mm²`;
-
-/** A foot-pound (0.45359237 kg × 9.80665 m/s² × 304.8 mm, exactly). N mm. */
-const FOOT_POUND_NMM = 0.45359237 * GRAVITY_MS2 * 304.8;
-/** A moment. @example formatMoment(1e6, 'metric', 'en') // 1,000 N m */
-export const formatMoment = (nmm: number, units: Units, locale: string): string =>
-  units === 'imperial' ? `${figures(nmm / FOOT_POUND_NMM, locale)} ft lb` : `${figures(nmm / 1000, locale)} N m`;
-
-/** A section: its area, and how much it holds against bending. @example formatSection(25.4 ** 2, 2, 'imperial', 'en') // 1 in² */
-export const formatSection = (mm: number, power: 2 | 3, units: Units, locale: string): string =>
-  `${figures(units === 'imperial' ? mm / MM_PER_INCH ** power : mm, locale)} ${units === 'imperial' ? 'in' : 'mm'}${power === 2 ? '²' : '³'}`;
 
 const OUNCES = 16;
 

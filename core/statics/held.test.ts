@@ -4,7 +4,7 @@ import { cases } from '../cases.fixture';
 import { leafDrag, monthGust } from './drag';
 import { dowelShear, nailDraw, screwDraw, slipStiffness } from './fasteners';
 import { bromsPush, drawsOut, passive, soilSpring, type Pushed } from './pile';
-import { PSI_MPA } from '../quantity/measure';
+import { PSI_MPA } from '../quantity/stress';
 import { adjustedValues, columnStability } from './timber';
 
 const LBF = 4.4482216;

@@ -1,4 +1,4 @@
-import { PSI_MPA } from '../quantity/measure';
+import { PSI_MPA } from '../quantity/stress';
 
 /**
  * Reference design values of sawn lumber two to four inches thick, spruce–pine–fir, by grade (NDS Supplement 2018,

@@ -1,14 +1,7 @@
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength, type Units } from '@lignum/core/quantity/length';
-import {
-  formatLoad,
-  formatMoment,
-  formatPull,
-  formatSection,
-  formatSpeed,
-  formatStress,
-  GRAVITY_MS2,
-} from '@lignum/core/quantity/measure';
+import { formatLoad, formatPull, formatSpeed, GRAVITY_MS2 } from '@lignum/core/quantity/measure';
+import { formatMoment, formatSection, formatStress } from '@lignum/core/quantity/stress';
 import { numberFormat } from '@lignum/core/quantity/number-format';
 import type { Tongue } from '@lignum/core/wording/say';
 import { extentOf } from '@lignum/core/design/extent';

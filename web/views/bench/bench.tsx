@@ -38,7 +38,7 @@ const KindSheet = part(() => import('./kind-sheet'));
 const Marks = part(() => import('./marks'), <p className="py-8 text-soft">Setting out…</p>);
 const CloseUps = part(() => import('../shell/close-ups'), <p className="py-8 text-soft">Drawing the joints…</p>);
 const BuildOrder = part(async () => ({ default: (await import('../shell/build-order')).BuildOrder }));
-const WillItStand = part(() => import('./stand/will-it-stand'), <p className="py-3 text-soft">Reckoning…</p>);
+const WillItStand = part(() => import('./stand/will-it-stand'));
 const SeasonNotes = part(async () => ({ default: (await import('../shell/build-order')).SeasonNotes }));
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
