@@ -62,10 +62,15 @@ const OF_COUNTING: Readonly<Record<string, string>> = {
   'withstand/draft.ts': 'FRAME_AXES',
   'withstand/ground.ts': 'DOWN FLAT',
   'withstand/hand-over.ts': 'NEAREST',
-  'withstand/loads.ts': 'CELL_MM SLICES WEIGHS',
+  'withstand/loads.ts': 'WEIGHS',
+  'withstand/cells.ts': 'CELL_MM',
+  'withstand/leaves.ts': 'SLICES',
+  'withstand/asked.ts': 'GONE',
+  'withstand/weeks.ts': 'WAYS SQUARE DAYS MIDDLE WEEKS LOOKED_AT',
+  'structures/rules/in-wind.ts': 'DAYS WEEKS',
   'withstand/mesh-grid.ts': 'STEP_MM MOST CLOSED_MM',
   'withstand/bars.ts': 'ONE_PLACE_MM LOOKED_IN_MM BENT_STEP_MM',
-  'withstand/withstand.ts': 'WAYS SQUARE DAYS MIDDLE WEEKS GONE MOST_GUST',
+  'withstand/withstand.ts': 'MOST_GUST AS_NEARLY MOST_TRIES',
 };
 
 const files = (folder: string): string[] =>

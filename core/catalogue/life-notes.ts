@@ -55,7 +55,7 @@ const SAID: readonly (readonly [note: string, ...ids: string[]])[] = [
   ['look at its foot every spring', 'own-post', 'own-wire', 'own-mesh'],
   ['painted or galvanised; rusts first at the ground line', 'steel-post'],
   ['the foot goes first; cut it back and push it in again', 'pole-larch'],
-  ['stored dry over winter', 'pole-bamboo', 'cane-bamboo'],
+  ['stored dry over winter', 'pole-bamboo', 'cane-bamboo', 'cane-bamboo-stout'],
   ['on the soil; its bark off, or it goes sooner', 'log-150'],
   ['brittle after a summer; it kindles fires', 'stick-twiggy'],
   ['rusts unless it is coated', 'rod-10'],

@@ -9,6 +9,8 @@ export const STEEL_POSTS: readonly SteelPost[] = [
     id: 'steel-post',
     name: 'Studded steel post',
     faceMm: 35,
+    // 4½ × 3½″, its upper edge 17″ over the point: driven 18″ it is just buried (from memory).
+    plate: { besideMm2: (114 - 35) * 89, upMm: 387 },
     life: fromMemory(25),
   },
 ];
@@ -43,6 +45,16 @@ export const POLES: readonly Pole[] = [
     name: 'Bamboo cane, ½″ (12 mm)',
     diameterMm: 12,
     life: fromMemory(3),
+  },
+  {
+    form: 'pole',
+    look: 'timber',
+    opacity: 1,
+    sold: 'whole',
+    id: 'cane-bamboo-stout',
+    name: 'Bamboo cane, stout, ¾″ (20 mm)',
+    diameterMm: 20,
+    life: fromMemory(4),
   },
   {
     form: 'pole',

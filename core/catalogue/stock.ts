@@ -60,6 +60,8 @@ export interface SteelPost extends StockBase {
   form: 'steel post';
   /** Width of the face that carries the studs; it stands out as far. */
   faceMm: number;
+  /** Of its anchor plate: what that reaches out beside the post, and how far over its point the middle of it sits. mm². */
+  plate: { besideMm2: number; upMm: number };
 }
 
 /**

@@ -209,6 +209,8 @@ export const DEMO_PRICES: PriceBook = {
     line('cane-bamboo', feet(4), 62),
     line('cane-bamboo', feet(6), 95),
     line('cane-bamboo', feet(8), 140),
+    line('cane-bamboo-stout', feet(6), 150),
+    line('cane-bamboo-stout', feet(8), 215),
     line('concrete-mix', 25, 640),
     line('gravel', 25, 420),
     line('mesh-garden', metres(5), 1590),

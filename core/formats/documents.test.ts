@@ -181,6 +181,10 @@ describe('a plan of version 5', () => {
   });
 });
 
+/** What stands today with the sizes that it was set to then. */
+const asThen = (structures: Plan['structures'], { structures: then }: Pick<Plan, 'structures'>): Plan['structures'] =>
+  structures.map((one) => ({ ...one, knobs: then.find(({ id }) => id === one.id)?.knobs ?? one.knobs }) as typeof one);
+
 describe('a plan of version 6', () => {
   const old = read('plan-6-demo') as Omit<Plan, 'beds'> & { beds: (Bed & { grewBefore: string[] })[] };
   it('opens in the season in which it was written, with what stood in its beds told by the season, and comes to the same', () => {
@@ -200,7 +204,8 @@ describe('a plan of version 6', () => {
       site: plan.site,
       beds: among(DEMO_PLAN.beds, plan.beds),
       plantings: among(DEMO_PLAN.plantings, plan.plantings),
-      structures: among(DEMO_PLAN.structures, plan.structures),
+      structures: asThen(among(DEMO_PLAN.structures, plan.structures), plan),
+      priceBook: plan.priceBook,
     });
     const then = computeGarden(plan);
     expect(then.cost).toEqual(today.cost);
@@ -215,7 +220,10 @@ it('a plan of version 7 opens as it was, and comes to the same', () => {
   expect(opened.plan).toEqual({ ...old, version: 8 });
   // What it costs today, of what stands in both.
   const both = DEMO_PLAN.structures.filter(({ id }) => old.structures.some((one) => one.id === id));
-  expect(computeGarden(opened.plan).cost).toEqual(computeGarden({ ...DEMO_PLAN, structures: both }).cost);
+  const { priceBook } = opened.plan;
+  expect(computeGarden(opened.plan).cost).toEqual(
+    computeGarden({ ...DEMO_PLAN, priceBook, structures: asThen(both, opened.plan) }).cost,
+  );
 });
 
 describe('what is out of all measure', () => {

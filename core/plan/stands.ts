@@ -8,16 +8,9 @@ import { plantsOf } from '../design/design';
 import { bentOf, type Bent } from '../withstand/bent';
 import { isWeighed, standOf } from '../withstand/stand-of';
 import type { Use } from '../withstand/uses';
-import {
-  askable,
-  blownOn,
-  under,
-  withstand,
-  type Asked,
-  type NotReckoned,
-  type Week,
-  type Withstood,
-} from '../withstand/withstand';
+import { askable, under, type Asked, type NotReckoned } from '../withstand/asked';
+import { blownOn, type Week } from '../withstand/weeks';
+import { withstand, type Withstood } from '../withstand/withstand';
 import { withClashes } from './clashes';
 import { nearTo } from './compute';
 import { computeAs, type ComputedStructure } from './compute-as';
@@ -165,7 +158,7 @@ const asking = new WeakMap<Plan, Map<string, Asked | null>>();
 export function blown(
   plan: Plan,
   structure: StructurePlan,
-  at: { day: number; gustMs: number; way?: Point },
+  at: { day: number; gustMs: number; way: Point },
 ): Blown | null {
   const known = asking.get(plan) ?? new Map<string, Asked | null>();
   asking.set(plan, known);

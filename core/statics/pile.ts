@@ -21,13 +21,24 @@ export interface Pushed {
   upMm: number;
   soil: Soil;
   softer?: boolean;
+  /** Of a post with an anchor plate: what that reaches out beside the post, and how far over its foot its middle sits. mm², mm. */
+  plate?: { besideMm2: number; upMm: number };
 }
 
 const classOf = ({ soil, softer = false }: Pick<Pushed, 'soil' | 'softer'>): GroundClass =>
   GROUND[soil][softer ? 'softer' : 'firm'];
 
+/** Push at which the soil gives way over this is what it may be pushed with (from memory; pile tests ask 2 to 3 of buildings). */
+export const SOIL_OVER = 1.5;
+
 /** Rankine's passive pressure, as so many times the weight of what lies over it: tan²(45° + φ/2). @example passive(30) // 3 */
 export const passive = (phiDeg: number): number => Math.tan(Math.PI / 4 + (phiDeg * Math.PI) / 360) ** 2;
+
+/**
+ * What is wider than a fifth of its depth is taken as no wider (from memory): of a footing of concrete the topmost one and
+ * a half widths that Broms leaves out would be most of it, though it holds no less than a narrower one within it.
+ */
+const SLENDER = 5;
 
 /**
  * The push at which the ground gives way about a short stiff post that is free at its head: Broms 1964, *Lateral
@@ -40,15 +51,21 @@ export function bromsPush(at: Pushed): number {
   const { acrossMm: b, deepMm: d, upMm: e } = at;
   const ground = classOf(at);
   if (d <= 0 || b <= 0) return 0;
-  if ('phiDeg' in ground) return (0.5 * ground.kNm3 * 1e-6 * b * d ** 3 * passive(ground.phiDeg)) / (e + d);
+  if ('phiDeg' in ground) {
+    const pressed = ground.kNm3 * 1e-6 * passive(ground.phiDeg);
+    // The same pressure on a plate, 3 γ z K_p, with its lever about the foot. In clay it sits where the post turns, and adds little.
+    const over = at.plate ? Math.max(0, d - at.plate.upMm) : 0;
+    return (pressed * (0.5 * b * d ** 3 + 3 * over * (at.plate?.besideMm2 ?? 0) * (at.plate?.upMm ?? 0))) / (e + d);
+  }
   const cu = ground.cuKpa / 1000;
-  const over = 1.5 * b;
+  const wide = Math.min(b, d / SLENDER);
+  const over = 1.5 * wide;
   if (d <= over) return 0;
   // A quadratic in f, once H = 9 c_u b f: 9 f (e + 1.5 b + ½ f) = 2.25 (d − 1.5 b − f)².
   const l = d - over;
   const [p, q, r] = [4.5 - 2.25, 9 * (e + over) + 4.5 * l, -2.25 * l ** 2];
   const f = (-q + Math.sqrt(q ** 2 - 4 * p * r)) / (2 * p);
-  return 9 * cu * b * f;
+  return 9 * cu * wide * f;
 }
 
 /** Soil clings to what is driven or tamped into it, in sand less (from memory: a third of its strength undrained; a few kPa). kPa. */

@@ -40,8 +40,8 @@ export function bentOf({ frame, bars, sheets, wires }: Model, { moved }: Respons
   const nodes = frame.nodes;
   const shift = (node: number): Point => [0, 1, 2].map((k) => moved[node * 6 + k] as number) as unknown as Point;
   // Mesh that stands by itself is drawn as the strips it is taken for.
-  const strips = wires.flatMap(({ part, beams }) =>
-    beams.map((beam) => ({ part, nodes: [frame.beams[beam]?.a as number, frame.beams[beam]?.b as number] })),
+  const strips = wires.flatMap(({ part, strips: own }) =>
+    own.map(({ beam }) => ({ part, nodes: [frame.beams[beam]?.a as number, frame.beams[beam]?.b as number] })),
   );
   const lines = [...bars, ...strips];
   const all = lines.flatMap((line) => line.nodes);

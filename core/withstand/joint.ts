@@ -22,6 +22,8 @@ export interface MayCarry {
   leverMm: number;
   /** Each fixing of it, for the sum. */
   count: number;
+  /** Driven into wood, it carries less the longer it has to. */
+  driven: boolean;
 }
 
 /** Density of softwood as the slip of a joint counts it: the mean of C16 (EN 338:2016, table 1). kg/m³. */
@@ -126,6 +128,7 @@ export function carriesAt(
       armMm: 0,
       leverMm: 0,
       count: each,
+      driven: false,
     };
   }
   const { g } = GRADES['No. 2'];
@@ -144,5 +147,6 @@ export function carriesAt(
     armMm: armOf(dowels.each, o.overMm),
     leverMm: dowels.each < 1.5 ? 0 : o.overMm / LEVER,
     count: dowels.each,
+    driven: true,
   };
 }

@@ -25,6 +25,9 @@ export interface Leaves {
   same(a: string, b: string): boolean;
 }
 
+/** Where nothing is taken as shut. */
+export const NO_LEAVES: Leaves = { isLeaf: () => false, same: (a, b) => a === b };
+
 /** What hangs on its hinges alone is shut: a lid on its box, a door on its post. @param standing parts that stand on something. */
 export function leavesOf(meetings: readonly Meeting[], standing: readonly string[]): Leaves {
   const firm = linkedBy(meetings.filter(({ by }) => by !== 'hinged').map(({ a, b }) => [a, b] as const));

@@ -2,7 +2,7 @@ import type { Stock } from '../catalogue/stock';
 import type { Bar } from '../design/shapes/bar';
 import type { Stiffness } from '../frame/frame';
 import { GRAVITY_MS2 } from '../quantity/measure';
-import { strengthOf } from '../statics/strength';
+import { STEEL_OVER, strengthOf } from '../statics/strength';
 import { STEEL_E_MPA } from '../statics/wire';
 import { adjustedValues, columnStability, type Duration, type Grade } from '../statics/timber';
 
@@ -43,11 +43,9 @@ export interface SectionOf {
 }
 
 /**
- * What a bar of steel, plastic or cane may be stressed to: its yield over 1.35, the 1.5 of wind for what hurts nobody
- * when it gives way (EN 1990:2002, table A1.2 and annex B, table B3: K_FI 0.9); cane and round wood its characteristic
- * value by 0.9 / 1.3 / 1.35, for a moment, over the factors of material and load (EN 1995-1-1, tables 3.1 and 2.3).
+ * Cane and round wood may be stressed to its characteristic value by 0.9 / 1.3 / 1.35, for a moment, over the factors of
+ * material and load (EN 1995-1-1, tables 3.1 and 2.3).
  */
-export const STEEL_OVER = 1.35;
 const ROUND_WOOD = 0.9 / 1.3 / STEEL_OVER;
 
 /** Of its free length a bar bows out as one of so much that turns freely at both ends: it is held against turning at one of them, in the soil or by what goes on there (from memory; 0.7 would be wholly). */

@@ -5,6 +5,7 @@ import { lengthOf, pointAt, tangentAt } from '../geometry/curve';
 import { add, reach, scale, type Point } from '../geometry/space';
 import { STEEL_E_MPA } from '../statics/wire';
 import { addNode, FRAME_AXES, type Draft } from './draft';
+import type { Strip } from './parts-in';
 
 /** A sheet of mesh as strips of its wires both ways. */
 export interface Grid {
@@ -14,8 +15,7 @@ export interface Grid {
   /** Those it stands on, and whether the ends of its wires go into the soil there. */
   lowest: readonly number[];
   staked: boolean;
-  beams: readonly number[];
-  wires: readonly number[];
+  strips: readonly Strip[];
 }
 
 /** Places of the grid lie so far apart at most, and there are so many along and up it. mm. */
@@ -66,9 +66,9 @@ export function gridOf(sheet: Sheet, draft: Draft): Grid {
   }
   const i = (Math.PI * sheet.wireMm ** 4) / 64;
   const area = (Math.PI * sheet.wireMm ** 2) / 4;
-  const made: number[] = [];
-  const wires: number[] = [];
-  const put = (a: number, b: number, count: number, stepMm: number, pitchMm: number, wide: Point): void => {
+  const strips: Strip[] = [];
+  const upright = Math.abs(sheet.up[2]) > UPRIGHT;
+  const put = (a: number, b: number, count: number, coarser: number, wide: Point, u: number, up: boolean): void => {
     const ei = STEEL_E_MPA * i * count;
     beams.push({
       a,
@@ -76,13 +76,12 @@ export function gridOf(sheet: Sheet, draft: Draft): Grid {
       of: {
         ea: STEEL_E_MPA * area * count,
         gj: (STEEL_E_MPA / 2.6) * 2 * i * count,
-        eiWide: ei * (stepMm / Math.max(1, pitchMm)) ** 2,
+        eiWide: ei * coarser ** 2,
         eiThick: ei,
       },
       wide,
     });
-    made.push(beams.length - 1);
-    wires.push(count);
+    strips.push({ beam: beams.length - 1, wires: count, coarser, up, beside: upright || up ? strips.length + nu : u });
   };
   const [levels, uprights] = [Math.max(2, sheet.levelsMm.length), Math.max(2, sheet.uprightsMm.length)];
   for (let u = 0; u <= nu; u++)
@@ -91,15 +90,17 @@ export function gridOf(sheet: Sheet, draft: Draft): Grid {
       const edgeV = v === 0 || v === nv ? 0.5 : 1;
       const edgeU = u === 0 || u === nu ? 0.5 : 1;
       // Its wide face, in which it shears, is its own plane.
-      if (u < nu) put(here, at[u + 1]?.[v] as number, (edgeV * levels) / nv, high / nv, high / (levels - 1), sheet.up);
+      if (u < nu)
+        put(here, at[u + 1]?.[v] as number, (edgeV * levels) / nv, Math.max(1, (levels - 1) / nv), sheet.up, u, false);
       if (v < nv)
         put(
           here,
           at[u]?.[v + 1] as number,
           (edgeU * uprights) / nu,
-          long / nu,
-          long / (uprights - 1),
+          Math.max(1, (uprights - 1) / nu),
           tangentAt(sheet.base, (long * u) / nu),
+          u,
+          true,
         );
     }
   const closed = reach(nodes[at[0]?.[0] as number] as Point, nodes[at[nu]?.[0] as number] as Point) < CLOSED_MM;
@@ -112,13 +113,11 @@ export function gridOf(sheet: Sheet, draft: Draft): Grid {
         axes: FRAME_AXES,
         stiff: [1000, 1000, 1000, 1e5, 1e5, 1e5],
       });
-  const upright = Math.abs(sheet.up[2]) > UPRIGHT;
   return {
     upright,
     nodes: at.flat(),
     lowest: upright ? at.map((column) => column[0] as number) : [at[0], at[nu]].flatMap((end) => end ?? []),
     staked: upright && (sheet.levelsMm[0] ?? 0) > STAKE_MM,
-    beams: made,
-    wires,
+    strips,
   };
 }

@@ -11,12 +11,12 @@ import { cordIn } from './cords';
 import { standOn, type Draft } from './draft';
 import type { Ground } from './ground';
 import { lowCorners, massesIn } from './masses';
-import { joinContacts, latchOf, leavesOf, shutLeaves } from './meets';
+import { joinContacts, latchOf, leavesOf, NO_LEAVES, shutLeaves } from './meets';
 import { gridOf, nearestOf, standsByItself, type Grid } from './mesh-grid';
 import type { BarIn, CordIn, Model, SheetIn, WiresIn } from './parts-in';
 
-/** What a structure stands and holds together as: bars, cords and feet from its parts, what joins them from its meetings. */
-export function modelOf(design: Design, ground: Ground, catalogue: Catalogue): Model {
+/** What a structure stands and holds together as: bars, cords and feet from its parts, what joins them from its meetings. @param open what hangs on hinges alone is not taken as shut. */
+export function modelOf(design: Design, ground: Ground, catalogue: Catalogue, open = false): Model {
   const { parts, joints } = design;
   const [meetings, supports] = [meetingsOf(design), supportsOf(design)];
   const draft: Draft = { nodes: [], beams: [], links: [], lines: [], grounds: [], ground };
@@ -52,7 +52,7 @@ export function modelOf(design: Design, ground: Ground, catalogue: Catalogue): M
     return grid ? nearestOf(grid.nodes, at, draft.nodes) : (blockOf.get(id)?.node ?? null);
   };
 
-  const leaves = leavesOf(meetings, [...grounded.map(({ bar }) => bar.part.id), ...lies]);
+  const leaves = open ? NO_LEAVES : leavesOf(meetings, [...grounded.map(({ bar }) => bar.part.id), ...lies]);
   const { held, fixed } = joinContacts(design, draft, contacts, { heldAt, leaves, catalogue });
   shutLeaves(draft, [...bars.values()], leaves);
 

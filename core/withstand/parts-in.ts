@@ -54,14 +54,25 @@ export interface BlockIn {
   node: number;
 }
 
+/** Wires side by side, taken as one beam. */
+export interface Strip {
+  beam: number;
+  /** How many. */
+  wires: number;
+  /** So many times as large as a square of the mesh is one of such strips. */
+  coarser: number;
+  /** Up the sheet, not along it. */
+  up: boolean;
+  /** Strips side by side bear each other up: of an arch all that lie across one place of its bow; a ring’s each by itself. */
+  beside: number;
+}
+
 /** Mesh that stands by itself, bent to an arch or a ring: strips of its wires both ways. */
 export interface WiresIn {
   part: Sheet;
   /** A ring; else an arch. */
   upright: boolean;
-  beams: readonly number[];
-  /** How many wires each stands for. */
-  wires: readonly number[];
+  strips: readonly Strip[];
 }
 
 export interface GroundIn {

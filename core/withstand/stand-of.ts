@@ -6,3 +6,15 @@ export const standOf = (share: number): Stand => (share > 1 ? 'fails' : share > 
 /** Whether the strength of a kind is worked out: not of the sides of a bed, nor of what somebody else has built. */
 export const isWeighed = ({ purpose, isThere }: { purpose: string; isThere: boolean }): boolean =>
   purpose !== 'bed' && !isThere;
+
+/** How a structure stands: what the wind does to it, and watched where what else it may have to bear is too much for it. */
+export function standingOf({
+  worst,
+  besides,
+}: {
+  worst: { share: number };
+  besides: readonly { share: number }[];
+}): Stand {
+  const inWind = standOf(worst.share);
+  return inWind === 'holds' && besides.some(({ share }) => share > 1) ? 'watch' : inWind;
+}

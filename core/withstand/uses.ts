@@ -2,11 +2,11 @@ import type { Catalogue } from '../catalogue/stock';
 import type { Response } from '../frame/solve';
 import { cross, minus, norm, type Point } from '../geometry/space';
 import { MESH_WIRE_YIELD_MPA } from '../statics/elastica';
-import { bromsPush, drawsOut } from '../statics/pile';
-import { strengthOf } from '../statics/strength';
-import type { Duration, Grade } from '../statics/timber';
+import { bromsPush, drawsOut, SOIL_OVER } from '../statics/pile';
+import { STEEL_OVER, strengthOf } from '../statics/strength';
+import { DURATION, type Duration, type Grade } from '../statics/timber';
 import type { Ground } from './ground';
-import { STEEL_OVER, type InBar, type SectionOf, type Used } from './member';
+import type { InBar, SectionOf, Used } from './member';
 import type { Model } from './parts-in';
 
 /** What of a structure is used, and how far: a part, what holds two parts to each other, or the ground that holds a post. */
@@ -54,12 +54,13 @@ export interface Worse {
   grade?: Grade;
 }
 
-/** Push at which the soil gives way over this is what it may be pushed with (from memory; pile tests ask 2 to 3 of buildings). */
-export const SOIL_OVER = 1.5;
 /** New cord breaks at twice what it may pull with: knots, sun and wear take the half of it (from memory). */
 const CORD_OVER = 2;
 /** Less than this is not weighed: rounding of springs. N. */
 const FELT_N = 1;
+
+/** Sawn wood on sawn wood rubs with so much of what presses it (from memory: a quarter to a half). */
+const RUBS = 0.4;
 
 /** The share of each part, joint, cord and footing that a response uses. */
 export function usesOf(
@@ -69,9 +70,9 @@ export function usesOf(
 ): Use[] {
   return [
     ...partsUsed(model, response, o.duration, o.worse?.grade ?? 'No. 2'),
-    ...jointsUsed(model, response),
+    ...jointsUsed(model, response, o.duration),
     ...cordsUsed(model, response, o.catalogue),
-    ...groundsUsed(model, response, o.ground),
+    ...groundsUsed(model, response, o.ground, o.catalogue),
     ...meshesUsed(model, response),
   ];
 }
@@ -106,13 +107,17 @@ function partsUsed(model: Model, response: Response, duration: Duration, grade: 
   });
 }
 
-function jointsUsed(model: Model, response: Response): Use[] {
-  return model.joints.map(({ link, meeting, may }): Use => {
+function jointsUsed(model: Model, response: Response, duration: Duration): Use[] {
+  return model.joints.map(({ link, meeting, may: inWind }): Use => {
+    const lasts = inWind.driven ? DURATION[duration] / DURATION.wind : 1;
+    const may = { ...inWind, pullN: inWind.pullN * lasts, acrossN: inWind.acrossN * lasts };
     const s = response.springs(link);
     const at = (k: number): number => s[k] as number;
     const turned = may.armMm > 0 ? Math.abs(at(3)) / may.armMm : 0;
     const pried = may.leverMm > 0 ? Math.hypot(at(4), at(5)) / may.leverMm : 0;
-    const across = Math.hypot(at(1), at(2)) + turned;
+    // What is pressed together rubs, and that much its fixings need not hold.
+    const rubbed = inWind.driven ? RUBS * Math.max(0, -at(0)) : 0;
+    const across = Math.max(0, Math.hypot(at(1), at(2)) - rubbed) + turned;
     const drawn = Math.max(0, at(0)) + pried;
     const all = Math.hypot(across, drawn);
     // Drawn aslant it carries what lies between the two (NDS 2018, 12.4.1, equation 12.4-1).
@@ -148,7 +153,8 @@ function cordsUsed(model: Model, response: Response, catalogue: Catalogue): Use[
   });
 }
 
-function groundsUsed(model: Model, response: Response, ground: Ground): Use[] {
+function groundsUsed(model: Model, response: Response, ground: Ground, catalogue: Catalogue): Use[] {
+  const bars = new Map(model.bars.map(({ part }) => [part.id, part]));
   const jointed = new Set([
     ...model.joints.flatMap(({ meeting }) => [meeting.a, meeting.b]),
     ...model.cords.flatMap(({ holds }) => holds.flatMap(({ meeting }) => (meeting ? [meeting.a, meeting.b] : []))),
@@ -187,6 +193,9 @@ function groundsUsed(model: Model, response: Response, ground: Ground): Use[] {
     // What is pushed in and held at its head too gives a little against turning, and then stands as on a hinge.
     const turns = support.by === 'pushed' && jointed.has(support.part) ? 0 : turn;
     const held = Math.max(push, turns / 1e4);
+    const bar = bars.get(support.part);
+    const stock = bar ? catalogue.stock(bar.stock) : null;
+    const plate = stock?.form === 'steel post' ? stock.plate : null;
     const may =
       bromsPush({
         acrossMm: support.acrossMm,
@@ -194,6 +203,7 @@ function groundsUsed(model: Model, response: Response, ground: Ground): Use[] {
         upMm: turns / Math.max(held, 1e-9),
         soil: ground.soil,
         softer: ground.softer ?? false,
+        ...(plate ? { plate } : {}),
       }) / SOIL_OVER;
     return [
       ...lifted,
@@ -216,17 +226,35 @@ function groundsUsed(model: Model, response: Response, ground: Ground): Use[] {
   });
 }
 
-/** Mesh that stands by itself, as strips of its wires. */
+/**
+ * Mesh that stands by itself, as strips of its wires: what draws or presses each wire, and what bends it. In the plane of
+ * the mesh a coarse square of strips is bent by as much more as it is larger than a square of wires; out of it only
+ * its rings and bows are bent, for what bends an upright wire at its foot depends on how fine the strips are. Wires bend
+ * on until all of them yields, and what was bent into them when they were set up takes nothing from that (Baker and
+ * Heyman, *Plastic Design of Frames*, 1969: the uniqueness theorem; initial stresses do not change what brings down a
+ * frame that yields).
+ */
 function meshesUsed(model: Model, response: Response): Use[] {
-  return model.wires.map(({ part, beams, wires }): Use => {
+  return model.wires.map(({ part, strips }): Use => {
     const mayMpa = MESH_WIRE_YIELD_MPA / STEEL_OVER;
-    const one = (Math.PI * part.wireMm ** 3) / 32;
-    let hasMpa = 0;
-    beams.forEach((beam, i) => {
-      const e = response.ends(beam) as unknown as readonly number[];
-      // Out of its own plane: in it a coarse strip is no wire.
-      for (const k of [4, 10]) hasMpa = Math.max(hasMpa, Math.abs(e[k] as number) / (wires[i] as number) / one);
-    });
+    // The plastic modulus of a round wire, d³ / 6.
+    const [area, bends] = [(Math.PI * part.wireMm ** 2) / 4, part.wireMm ** 3 / 6];
+    const beside = new Map<number, { wires: number; pull: number; inPlane: number; out: number[] }>();
+    for (const { beam, wires, coarser, up, beside: place } of strips) {
+      const sum = beside.get(place) ?? { wires: 0, pull: 0, inPlane: 0, out: [0, 0] };
+      const e = response.ends(beam);
+      sum.wires += wires;
+      sum.pull += Math.abs(e[6] as number);
+      sum.inPlane += Math.max(Math.abs(e[5] as number), Math.abs(e[11] as number)) / coarser;
+      [4, 10].forEach((k, end) => (sum.out[end] = (sum.out[end] as number) + (up ? 0 : (e[k] as number))));
+      beside.set(place, sum);
+    }
+    const hasMpa = Math.max(
+      0,
+      ...[...beside.values()].map(
+        (sum) => (sum.pull / area + (sum.inPlane + Math.max(...sum.out.map(Math.abs))) / bends) / sum.wires,
+      ),
+    );
     return { what: 'part', part: part.id, share: hasMpa / mayMpa, by: 'bending', has: hasMpa, may: mayMpa, from: null };
   });
 }

@@ -8,7 +8,7 @@ import { placed, type Design } from '../design/design';
 import { barOf } from '../design/shapes/bar';
 import { sheetOf, flatBase } from '../design/shapes/sheet';
 import { densely } from '../frame/frame.fixture';
-import type { Frame, Spread } from '../frame/frame';
+import { NO_LOADS, type Frame, type Loads, type Spread } from '../frame/frame';
 import { solveFrame } from '../frame/solve';
 import { add, ALONG, cross, reach, scale, UP, type Point } from '../geometry/space';
 import { computeAs } from '../plan/compute-as';
@@ -16,15 +16,16 @@ import type { Plan } from '../plan/plan';
 import { anyPlan } from '../structures/any-plan.fixture';
 import { KINDS, kindOf } from '../structures/registry';
 import { leafDrag, DRAG, ROOF_LIFTS } from '../statics/drag';
-import { bromsPush } from '../statics/pile';
+import { bromsPush, SOIL_OVER } from '../statics/pile';
 import { adjustedValues } from '../statics/timber';
 import { windPressure } from '../statics/wind';
-import { loadable, weightOf, windOn, type Grown, type Loadable } from './loads';
+import { loadable, weightOf, windOn, type Blows, type Grown, type Loadable, type Share } from './loads';
 import { modelOf } from './model';
-import { SOIL_OVER, usesOf } from './uses';
-import { gustOn } from './gust';
+import { usesOf } from './uses';
+import { gustOn } from '../structures/rules/gust';
 import { standOf } from './stand-of';
-import { askable, under, withstand, type Asked } from './withstand';
+import { askable, under, type Asked } from './asked';
+import { withstand } from './withstand';
 
 const FULL: Grown = () => ({ height: 1, leaf: 1 });
 const ACROSS: Point = [0, 1, 0];
@@ -38,6 +39,19 @@ const asked = (id: string): Asked => {
   if ('not' in one) throw new Error(`${id}: ${one.not}`);
   return one;
 };
+
+/** Shares of cases as the loads they come to. */
+function together({ model }: Loadable, shares: readonly Share[]): { loads: Loads; spread: Spread[] } {
+  const loads = NO_LOADS(model.frame);
+  const spread = shares.flatMap(({ of, times }) => {
+    of.loads.forEach((n, i) => (loads[i] = (loads[i] as number) + times * n));
+    return of.spread.map(({ beam, by }) => ({ beam, by: scale(by, times) }));
+  });
+  return { loads, spread };
+}
+/** All that it weighs and all that the wind does to it. */
+const blownPut = (able: Loadable, grown: Grown, wind: Blows): { loads: Loads; spread: Spread[] } =>
+  together(able, [...weightOf(able, grown), ...windOn(able, grown, wind)]);
 
 /** The force and the moment about the middle of the row of all that acts: what is put on it, and what the ground gives. */
 function unbalanced(
@@ -131,7 +145,7 @@ describe('a structure of nothing but new parts', () => {
     const design = signpost(deepMm, highMm);
     const model = modelOf(design, ground, CATALOGUE);
     const able = loadable(model, design, [], CATALOGUE);
-    const put = windOn(able, FULL, { speedMs, way: ACROSS }, weightOf(able, FULL));
+    const put = blownPut(able, FULL, { speedMs, way: ACROSS });
     const response = solveFrame(model.frame).under(put, true);
     return { model, able, put, uses: usesOf(model, response, { ground, catalogue: CATALOGUE, duration: 'wind' }) };
   };
@@ -206,9 +220,7 @@ describe('a structure of nothing but new parts', () => {
     };
     const model = modelOf(design, ground, CATALOGUE);
     const able = loadable(model, design, [], CATALOGUE);
-    const response = solveFrame(model.frame).under(
-      windOn(able, FULL, { speedMs: 20, way: ACROSS }, weightOf(able, FULL)),
-    );
+    const response = solveFrame(model.frame).under(blownPut(able, FULL, { speedMs: 20, way: ACROSS }));
     const open = meshOpacity(roll.wireMm, roll.openingMm, roll.stepMm || roll.openingMm);
     const [left, right] = model.grounds.map(({ link }) => response.onGround(link).force[1]);
     const whole = (windPressure(20) / 1e6) * (DRAG.sheet * open * 2000 * 1500 + 2 * DRAG.edged * 89 * 1800);
@@ -229,8 +241,7 @@ describe.each(KINDS.filter(({ isThere }) => !isThere).map((kind) => [kind.id, ki
             expect(one.not).toBeTruthy();
             return;
           }
-          const weight = weightOf(one.able, FULL);
-          const put = windOn(one.able, FULL, { speedMs: 20, way }, weight);
+          const put = blownPut(one.able, FULL, { speedMs: 20, way });
           expect(unbalanced(one.able, put)).toBeLessThan(0.01);
           const uses = usesOf(one.model, one.solved.under(put), { ...one, duration: 'wind' });
           for (const { share, has, may } of uses)
@@ -252,7 +263,7 @@ describe('the demo garden', () => {
     });
     expect(small.length).toBeGreaterThan(8);
     for (const { able, solved, model } of small) {
-      const put = windOn(able, FULL, { speedMs: 15, way: ACROSS }, weightOf(able, FULL));
+      const put = blownPut(able, FULL, { speedMs: 15, way: ACROSS });
       const { moved } = solved.under({ loads: put.loads });
       if (model.frame.lines.some(({ pullN }) => pullN > 0)) continue;
       const by = densely(model.frame, put.loads);
@@ -313,13 +324,12 @@ describe('the demo garden', () => {
 
 it('leaves are pushed as their drag says: all of a row’s wind comes to its ground', () => {
   const one = asked('cucumber-frame');
-  const bare = weightOf(one.able, FULL);
   const v = 12;
-  const with_ = windOn(one.able, FULL, { speedMs: v, way: ACROSS }, bare);
-  const without = windOn(one.able, () => ({ height: 0, leaf: 0 }), { speedMs: v, way: ACROSS }, bare);
+  const with_ = blownPut(one.able, FULL, { speedMs: v, way: ACROSS });
+  const without = blownPut(one.able, () => ({ height: 0, leaf: 0 }), { speedMs: v, way: ACROSS });
   const total = ({ loads }: { loads: Float64Array }): number =>
     loads.reduce((sum, n, i) => (i % 6 === 1 ? sum + n : sum), 0);
-  const leaves = one.able.slices.reduce((sum, { mm2 }) => sum + mm2(ACROSS), 0);
+  const leaves = one.able.levels.flatMap(({ slices }) => slices).reduce((sum, { mm2 }) => sum + mm2(ACROSS), 0);
   const push = (windPressure(v) / 1e6) * leafDrag(v) * leaves;
   // What hangs low on a string goes into the soil at its foot.
   expect((total(with_) - total(without)) / push).toBeGreaterThan(0.4);
@@ -329,7 +339,7 @@ it('leaves are pushed as their drag says: all of a row’s wind comes to its gro
 it('a closed roof is lifted by 1.2 times the pressure on its level area, whichever way it blows, and its posts are pulled at where that is more than it weighs', () => {
   const one = asked('tally-roof');
   const bare: Grown = () => ({ height: 0, leaf: 0 });
-  const weight = weightOf(one.able, bare);
+  const weight = together(one.able, weightOf(one.able, bare));
   const up = ({ loads }: { loads: Float64Array }): number =>
     loads.reduce((sum, n, i) => (i % 6 === 2 ? sum + n : sum), 0);
   const v = 35;
@@ -339,7 +349,7 @@ it('a closed roof is lifted by 1.2 times the pressure on its level area, whichev
   );
   expect(level).toBeGreaterThan(1e6);
   // Along its ridge nothing else of it goes up or down.
-  const blown = windOn(one.able, bare, { speedMs: v, way: ALONG }, weight);
+  const blown = blownPut(one.able, bare, { speedMs: v, way: ALONG });
   expect((up(blown) - up(weight)) / ((windPressure(v) / 1e6) * ROOF_LIFTS * level)).toBeCloseTo(1, 2);
   const uses = usesOf(one.model, one.solved.under(blown, true), { ...one, duration: 'wind' });
   expect(uses.some(({ by }) => by === 'lifted out')).toBe(true);

@@ -8,7 +8,7 @@ import { standsOf } from '@lignum/core/plan/stands';
 import { kindOf } from '@lignum/core/structures/registry';
 import { FORMULAS, fromWords, shareWords, sumWords, windLines } from '../words/stand-words';
 import { structureSheets } from './sheets';
-import { windSumOf } from '@lignum/core/withstand/gust';
+import { windSumOf } from '@lignum/core/structures/rules/gust';
 
 const named = (id: string): StructurePlan => DEMO_PLAN.structures.find((one) => one.id === id) as StructurePlan;
 const textsOf = (pages: readonly Page[]) =>

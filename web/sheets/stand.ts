@@ -1,9 +1,10 @@
 import { heading, paragraph, rows } from '@lignum/core/paper/blocks';
 import type { Block } from '@lignum/core/paper/page';
 import { formatSpeed } from '@lignum/core/quantity/measure';
-import { windSumOf } from '@lignum/core/withstand/gust';
+import { windSumOf } from '@lignum/core/structures/rules/gust';
 import { standOf } from '@lignum/core/withstand/stand-of';
-import type { NotReckoned, Withstood } from '@lignum/core/withstand/withstand';
+import type { NotReckoned } from '@lignum/core/withstand/asked';
+import type { Withstood } from '@lignum/core/withstand/withstand';
 import {
   dayWords,
   FORMULAS,

@@ -7,9 +7,10 @@ import type { Tongue } from '@lignum/core/wording/say';
 import { extentOf } from '@lignum/core/design/extent';
 import { postNumbers } from '@lignum/core/design/post-numbers';
 import type { Use } from '@lignum/core/withstand/uses';
-import type { WindSum } from '@lignum/core/withstand/gust';
+import type { WindSum } from '@lignum/core/structures/rules/gust';
 import type { Stand } from '@lignum/core/withstand/stand-of';
-import type { NotReckoned, Withstood } from '@lignum/core/withstand/withstand';
+import type { NotReckoned } from '@lignum/core/withstand/asked';
+import type { Withstood } from '@lignum/core/withstand/withstand';
 import { wordFor } from './stock-words';
 
 /** "71 %", and what is past all telling as that. */

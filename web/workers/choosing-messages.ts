@@ -88,8 +88,8 @@ export interface BlownQuestion {
   structure: string;
   day: number;
   gustMs: number;
-  /** The way it blows, in its own frame; else the worst of four. */
-  way?: Point;
+  /** The way it blows, in its own frame. */
+  way: Point;
 }
 
 export type ChoosingQuestion =

@@ -45,6 +45,12 @@ export const drivenDepth = ({ soil, wind, market }: Setting): Suggestion<number>
     ? { value: perMarket(market, 24, 600), why: fact('depth.loose') }
     : { value: perMarket(market, 18, 460), why: fact('depth.driven') };
 
+/** What stands on slender posts alone goes so much deeper in sand (from memory: as the frames of it are found to want). mm. */
+export const deeperInSand = (setting: Setting, { value, why }: Suggestion<number>): Suggestion<number> => ({
+  value: setting.soil === 'sand' ? value + perMarket(setting.market, 3, 80) : value,
+  why,
+});
+
 /** A post goes this much less deep where it then comes out of the next shorter length on sale: 2″ (from memory). mm. */
 const SHORTER_BY_MM = inches(2);
 

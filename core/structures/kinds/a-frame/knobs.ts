@@ -181,9 +181,9 @@ export const A_FRAME_KNOBS = {
     help: 'A leafy frame is a sail.',
     offered: (setting) => ['no', ...(isOffered(setting, 'ground-peg') ? ['yes'] : [])],
     suggest: (setting) =>
-      setting.wind !== 'sheltered' && isOffered(setting, 'ground-peg')
+      isOffered(setting, 'ground-peg')
         ? { value: 'yes', why: fact('pegs.wind') }
-        : { value: 'no', why: fact('pegs.calm') },
+        : { value: 'no', why: fact('pegs.none') },
   },
 } as const satisfies Knobs<BedSetting>;
 

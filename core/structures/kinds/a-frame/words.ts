@@ -36,7 +36,7 @@ export const WORDS = {
     'hinge.closes': 'Room for slats and stiles when it is folded.',
     'tether.keeps': 'It can neither slide open nor close.',
     'pegs.wind': 'In leaf it is a sail.',
-    'pegs.calm': 'The place is sheltered.',
+    'pegs.none': 'No peg has a price in your price book.',
     'count.stiles': 'Two to a leaf, four to each of {frames|frame|frames}; feet cut {lean}° so that they stand flat',
     'count.slats': '{slats} to a leaf with {gauge} between them',
     'count.cross': '{slats} across each leaf: head, middle and foot',

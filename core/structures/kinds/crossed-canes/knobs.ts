@@ -20,7 +20,9 @@ export const LEAST_APART_MM = inches(12);
 const MOST_STRINGS = 30;
 
 /** Of canes the thin ones first: twiners hold on to them by themselves. */
-const CANES = ['cane-bamboo', 'pole-bamboo', 'pole-larch'] as const;
+const CANES = ['cane-bamboo', 'cane-bamboo-stout', 'pole-bamboo', 'pole-larch'] as const;
+/** What climbs higher than this bows thin canes out in the wind (from memory; the frame finds it of ½″ canes that are free for 6′). mm. */
+const THIN_UP_TO_MM = feet(5);
 const offeredCanes = (setting: BedSetting) => CANES.filter((id) => isOffered(setting, id));
 
 /** Room between its rows of feet, plants outside both. mm. */
@@ -57,7 +59,14 @@ export const CROSSED_CANES_KNOBS = {
     choices: CANES.map((id) => ({ id, label: POLES.find((pole) => pole.id === id)?.name ?? id })),
     offered: offeredCanes,
     help: 'Twiners go up thin canes by themselves; thick poles stand for more seasons.',
-    suggest: (setting) => ({ value: offeredCanes(setting)[0] ?? 'cane-bamboo', why: fact('cane.thin') }),
+    suggest: (setting) => {
+      const offered = offeredCanes(setting);
+      const isHigh = (leadPlant(setting)?.crop.supportToMm ?? 0) > THIN_UP_TO_MM;
+      const stout = isHigh ? offered.find((id) => id !== 'cane-bamboo') : undefined;
+      return stout
+        ? { value: stout, why: fact('cane.stout') }
+        : { value: offered[0] ?? 'cane-bamboo', why: fact('cane.thin') };
+    },
   },
   apart: {
     type: 'length',
@@ -99,7 +108,10 @@ export const CROSSED_CANES_KNOBS = {
     min: inches(6),
     max: feet(2),
     help: 'Along the cane; a bar makes the hole where the soil is hard.',
-    suggest: (setting) => ({ value: perMarket(setting.market, 10, 250), why: fact('push.firm') }),
+    suggest: (setting) =>
+      setting.soil === 'sand'
+        ? { value: perMarket(setting.market, 22, 550), why: fact('push.sand') }
+        : { value: perMarket(setting.market, 12, 300), why: fact('push.firm') },
   },
   height: {
     type: 'length',

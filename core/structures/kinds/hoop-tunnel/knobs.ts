@@ -117,7 +117,11 @@ export const HOOP_TUNNEL_KNOBS = {
     min: inches(12),
     max: feet(8),
     help: 'Four feet is the limit of the trade, three is better: covers sag between them.',
-    suggest: (setting) => ({ value: perMarket(setting.market, 36, 900), why: fact('apart.three') }),
+    // Each of its feet carries so much less of the wind.
+    suggest: (setting) =>
+      setting.soil === 'sand' && setting.wind !== 'sheltered'
+        ? { value: perMarket(setting.market, 24, 600), why: fact('apart.sand') }
+        : { value: perMarket(setting.market, 36, 900), why: fact('apart.three') },
   },
   feet: {
     type: 'choice',

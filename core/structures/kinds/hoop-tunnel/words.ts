@@ -51,6 +51,7 @@ export const WORDS = {
     'height.crop': 'A hand over what grows highest, as far as hoops go; what grows past it is told.',
     'height.usual': 'Room for a bed of greens.',
     'apart.three': 'Three feet keeps covers from sagging.',
+    'apart.sand': 'Closer: sand holds a foot less, and it blows.',
     'feet.core': 'The sides of the bed are of blocks: a sleeve stands in a core.',
     'feet.side': 'The sides of the bed carry them, out of the way of roots.',
     'feet.sleeve': 'They hold the hoops upright in loose soil.',

@@ -7,7 +7,7 @@ import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import { cageRowKnobs, lockKnob } from '../../assemblies/ring-of-mesh';
 import type { Knobs } from '../../knob';
-import { suggestDepth } from '../../rules/depth';
+import { deeperInSand, suggestDepth } from '../../rules/depth';
 import { reachOverBed } from '../../rules/row';
 import { perMarket, tidy } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
@@ -151,9 +151,10 @@ export const MESH_CAGE_KNOBS = {
     help: 'Cut from reinforcing bar; cap the tops.',
     shown: (set) => Number(set.stakes) > 0,
     suggest: (setting) =>
-      suggestDepth(setting, LEAST_DRIVEN_MM, {
-        value: perMarket(setting.market, 18, 460),
-        why: fact('stakes.deep'),
-      }),
+      suggestDepth(
+        setting,
+        LEAST_DRIVEN_MM,
+        deeperInSand(setting, { value: perMarket(setting.market, 18, 460), why: fact('stakes.deep') }),
+      ),
   },
 } as const satisfies Knobs<BedSetting>;

@@ -37,7 +37,7 @@ export const WORDS = {
     'stakes.one': 'One rod against the wind.',
     'stakes.stand': 'So tall for its width ({high} to {across}), it takes so many to stand full of leaves.',
     'stakes.none': 'Low enough to stand on its own wires.',
-    'stakes.deep': '18″ (460 mm) holds a rod.',
+    'stakes.deep': '18″ (460 mm) holds a rod, 21″ (540 mm) in sand.',
     'count.cages':
       '{cages|cage|cages} of {links} links, {girth} round, {rows} rows high; half a link more hooks each shut',
     'count.cages.over':

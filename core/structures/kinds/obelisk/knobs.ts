@@ -163,7 +163,10 @@ export const OBELISK_KNOBS = {
     max: feet(2),
     help: 'Each leg to its mark, all together.',
     shown: isPushed,
-    suggest: (setting) => ({ value: perMarket(setting.market, 10, 250), why: fact('depth.pushed') }),
+    suggest: (setting) =>
+      setting.soil === 'sand'
+        ? { value: perMarket(setting.market, 18, 450), why: fact('depth.sand') }
+        : { value: perMarket(setting.market, 10, 250), why: fact('depth.pushed') },
   },
   cap: {
     ...sectionKnob({

@@ -27,6 +27,7 @@ export const WORDS = {
     'height.crop': 'As high as the crop is to be held.',
     'height.reach': 'As high as you reach, and as legs are sold.',
     'height.foot': 'As high as stands on feet this far apart without tipping.',
+    'depth.sand': 'Sand holds less: nearly twice as deep.',
     'depth.pushed': 'Pushed 8 to 12″ (200 to 300 mm) into the soil.',
     'rungs.ten': 'Shoots find the next hold a hand and a half on.',
     'count.legs.pushed': 'Four, alike: the top cut level, the foot pushed in',

@@ -169,7 +169,11 @@ export const PANEL_ARCH_KNOBS = {
     min: inches(8),
     max: feet(4),
     help: 'Posts hold the lowest stretch plumb. A panel trusted to its spring alone, its ends only buried, can let go: that is not offered.',
-    suggest: (setting) => ({ value: perMarket(setting.market, 18, 450), why: fact('held.firm') }),
+    // What is free of the panel sways: in leaf and wind that much less of it stands where it was bent.
+    suggest: (setting) =>
+      setting.wind === 'sheltered'
+        ? { value: perMarket(setting.market, 24, 600), why: fact('held.firm') }
+        : { value: perMarket(setting.market, 30, 760), why: fact('held.wind') },
   },
   hang: {
     type: 'length',

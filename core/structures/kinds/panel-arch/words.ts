@@ -44,6 +44,7 @@ export const WORDS = {
     'span.way': 'As wide as the way: each foot is pinched between its post and the bed’s board.',
     'span.path': 'A path 4–5′ (1.2–1.5 m) wide.',
     'lift.none': 'On the ground.',
+    'held.wind': 'High on the posts: what is free of the panel sways in the wind.',
     'held.firm': 'As far as is usual: the posts hold the lowest stretch of the panel plumb.',
     'hang.fruit': 'Fruit hangs down this far on its stalk and shoot.',
     'hang.some': 'Shoots hang in.',

@@ -55,6 +55,8 @@ export const demo = {
       name: 'Tomato wall',
       stand: { on: 'bed', bed: 'long-bed' },
       plantings: ['long-tomatoes'],
+      // As far apart as the trade sets them, against what is suggested here: in August it does not hold.
+      knobs: { postSpacing: feet(8) },
     },
     {
       id: 'bean-wall',

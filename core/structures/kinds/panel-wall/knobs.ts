@@ -1,10 +1,11 @@
 import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
 import { PANELS } from '../../../catalogue/panels';
 import { exact, feet, inches } from '../../../quantity/length';
-import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { BARE_DRIVEN_MM, firmDepth, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Suggestion, Values } from '../../knob';
-import { drivenDepth, nextStockUp, suggestDepth, type SoldPost } from '../../rules/depth';
+import { drivenDepth, fillUnder, nextStockUp, suggestDepth, type SoldPost } from '../../rules/depth';
+import { rowInWind, steelPostsApart } from '../../rules/in-wind';
 import { lengthOnLie } from '../../rules/lie';
 import { offeredPanels, panelOf, suggestPanel, suggestRow } from '../../rules/panel-choice';
 import { panelRun } from '../../rules/panel-run';
@@ -77,6 +78,32 @@ function suggestGapForPosts(setting: BedSetting, heightMm: number): Suggestion<n
       };
   }
   return usual;
+}
+
+/** No closer than this, however it blows: what does not stand so wants guys or timber (from memory). mm. */
+const LEAST_APART_MM = feet(3);
+
+/** As far apart as is usual, or as the wind on what grows there lets them stand. */
+function suggestApart(setting: BedSetting, set: Settled): Suggestion<number> {
+  const usual = {
+    value: mostApart(setting),
+    why: fact(setting.wind === 'exposed' ? 'spacing.exposed' : 'spacing.fruit'),
+  };
+  const panel = panelOf(setting, String(set.panel));
+  const toMm = Number(set.gap) + panel.heightMm;
+  const post = postFor(setting, panel.heightMm, Number(set.gap));
+  const deepMm = post === null ? leastDeep(setting).value : post - toMm + mayStandAbove(setting);
+  const firmMm = firmDepth(deepMm, fillUnder(setting));
+  const row = rowInWind(setting, {
+    fromMm: Number(set.gap),
+    toMm,
+    opacity: panel.opacity,
+    softMm: deepMm - firmMm,
+  });
+  const apart = steelPostsApart(setting, row, firmMm);
+  return apart >= usual.value
+    ? usual
+    : { value: Math.max(LEAST_APART_MM, wholeStep(apart, setting.market)), why: fact('spacing.wind') };
 }
 
 /** The row as its panels measure it: along the soil, or on the level where they step. mm. */
@@ -223,10 +250,7 @@ export const PANEL_WALL_KNOBS = {
     min: feet(2),
     max: feet(10),
     help: 'The run is divided so that no bay is wider than this.',
-    suggest: (setting) => ({
-      value: mostApart(setting),
-      why: fact(setting.wind === 'exposed' ? 'spacing.exposed' : 'spacing.fruit'),
-    }),
+    suggest: suggestApart,
   },
   depth: {
     type: 'length',

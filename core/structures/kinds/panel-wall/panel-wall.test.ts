@@ -8,11 +8,14 @@ import { one } from '../../onto-bed.fixture';
 import { fixingLevels, panelRun } from '../../rules/panel-run';
 
 const tomato = { crop: 'tomato', training: 'two-leaders' };
+/** As far apart as the trade sets its posts, whatever the wind. */
+const usual = { postSpacing: feet(8) };
 
 describe('panel wall (common practice, no source)', () => {
   it('a 16′ panel stands on three posts, an 8′ panel on two, and posts are never over 8′ apart', () => {
-    expect(one('panel-wall', { lengthMm: feet(16) }, tomato).posts).toHaveLength(3);
-    expect(one('panel-wall', { lengthMm: feet(8) }, tomato).posts).toHaveLength(2);
+    expect(one('panel-wall', { lengthMm: feet(16) }, tomato, usual).posts).toHaveLength(3);
+    expect(one('panel-wall', { lengthMm: feet(16) }, tomato).posts.length).toBeGreaterThanOrEqual(3);
+    expect(one('panel-wall', { lengthMm: feet(8) }, tomato, usual).posts).toHaveLength(2);
     for (const length of [20, 24, 31.5, 47, 120]) {
       const { posts, design } = one('panel-wall', { lengthMm: feet(length) }, tomato);
       expect(
@@ -24,7 +27,7 @@ describe('panel wall (common practice, no source)', () => {
   });
 
   it('48′ of bed is three whole panels, 46′ 8″ on seven posts; 15′ by hand are 14′ 8″ and it says why; two panels when asked', () => {
-    const long = one('panel-wall', { lengthMm: feet(48) }, tomato);
+    const long = one('panel-wall', { lengthMm: feet(48) }, tomato, usual);
     expect([long.design.builtMm, long.posts.length]).toEqual([inches(560), 7]);
     expect(long.sized.knobs.rowLength?.suggestion.why.code).toBe('row.whole-panels');
     const wished = one('panel-wall', { lengthMm: feet(16) }, tomato, { rowLength: feet(15) });
@@ -43,20 +46,20 @@ describe('panel wall (common practice, no source)', () => {
     const bed = { lengthMm: feet(64) };
     const wall = one('panel-wall', bed, null);
     expect([wall.sized.knobs.gap?.suggestion.why.code, wall.sized.knobs.gap?.value]).toEqual(['gap.saves', inches(8)]);
-    const usual = one('panel-wall', bed, null, { gap: inches(10) });
-    expect([wall, usual].map(({ posts }) => posts[0]?.cutMm)).toEqual([feet(6), feet(7)]);
+    const higher = one('panel-wall', bed, null, { gap: inches(10) });
+    expect([wall, higher].map(({ posts }) => posts[0]?.cutMm)).toEqual([feet(6), feet(7)]);
   });
 
   it('24′ is one whole panel and thirteen meshes of another, lapped by one, on four posts', () => {
     const panel = stockOf(CATALOGUE, 'panel-16ft', 'panel');
     expect(meshesAcross(panel)).toBe(24);
     expect(panelRun(feet(24), panel, 1).map((piece) => piece.meshes)).toEqual([24, 13]);
-    const wall = one('panel-wall', { lengthMm: feet(24) }, tomato);
+    const wall = one('panel-wall', { lengthMm: feet(24) }, tomato, usual);
     expect([wall.posts.length, wall.design.builtMm]).toEqual([4, feet(24)]);
   });
 
   it('a 20″ gap under a 50″ panel makes nearly 6′, on 7′ posts: the next stock length up', () => {
-    const wall = one('panel-wall', {}, tomato);
+    const wall = one('panel-wall', {}, tomato, usual);
     expect(wall.design.hold?.topMm.least).toBe(inches(70));
     expect(wall.posts.map((post) => [post.cutMm, Math.round(post.buriedMm * 10) / 10])).toEqual(
       Array(3).fill([feet(7), inches(18)]),
@@ -83,7 +86,7 @@ describe('panel wall (common practice, no source)', () => {
 
   it('three clips a post; two are warned of; ties, wire and clips change the life', () => {
     const clips = (knobs: Record<string, string | number>) =>
-      one('panel-wall', {}, tomato, knobs).bill.find((line) => line.use === 'panel to post');
+      one('panel-wall', {}, tomato, { ...usual, ...knobs }).bill.find((line) => line.use === 'panel to post');
     expect(clips({})).toMatchObject({ stock: 'post-clip', count: 9 });
     expect(clips({ fixing: 'wire' })).toMatchObject({ stock: 'tie-wire', count: 9, cutMm: inches(10) });
     expect(one('panel-wall', {}, tomato, { perPost: 2 }).codes).toContain('fixing.two');

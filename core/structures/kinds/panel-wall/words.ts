@@ -37,6 +37,7 @@ export const WORDS = {
     'slope.steep': 'Steep slope: level panels are easier to hang.',
     'spacing.fruit': 'At most 8′ (2.4 m) under a fruiting crop.',
     'spacing.exposed': 'Closer posts, because the place is windy.',
+    'spacing.wind': 'As far as they stand in the gust of ten years on what grows there.',
     'above.mesh': 'One mesh may stand free above the post.',
     'fixing.stays': 'Stays for good; choose ties if the garden is still being rearranged.',
     'fixing.three': 'Top, middle and bottom.',

@@ -15,8 +15,8 @@ import { patternOf } from '../../rules/wire-patterns';
 
 /** The posts stand this far above the top wire, so that its staples hold (from memory). mm. */
 export const ABOVE_WIRE_MM = inches(2);
-/** End posts under heavy crops: 3′ deep (from memory). mm. */
-const HEAVY_END_MM = feet(3);
+/** End posts under heavy crops: 3′ deep; half as deep again in sand, which clings less to a post that its strut lifts (from memory). mm. */
+const heavyEnd = ({ soil }: BedSetting): number => (soil === 'sand' ? feet(4.5) : feet(3));
 
 const isDouble = (set: Settled): boolean => set.form === 'double';
 
@@ -77,8 +77,8 @@ export const POST_AND_WIRE_KNOBS = {
     max: feet(6),
     help: 'They move before line posts do.',
     suggest: (setting, set) =>
-      isHeavy(setting) && Number(set.depth) < HEAVY_END_MM
-        ? { value: HEAVY_END_MM, why: fact('end.heavy') }
+      isHeavy(setting) && Number(set.depth) < heavyEnd(setting)
+        ? { value: heavyEnd(setting), why: fact(setting.soil === 'sand' ? 'end.sand' : 'end.heavy') }
         : { value: Number(set.depth), why: fact('end.same') },
   },
   ...footingKnobs('tamped'),

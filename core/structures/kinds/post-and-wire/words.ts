@@ -30,6 +30,7 @@ export const WORDS = {
     'arms.usual': 'Room between for what stands there.',
     'spacing.wires': 'As far as wires span under what grows here.',
     'end.heavy': 'Three feet (900 mm) under heavy crops.',
+    'end.sand': 'Its strut lifts it, and sand clings less.',
     'end.same': 'As the others.',
     'ends.strut': 'Inside the row, where nobody trips over it.',
     'count.posts': '{posts|post|posts}: equal bays, none over {spacing}',

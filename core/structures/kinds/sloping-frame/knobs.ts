@@ -7,7 +7,7 @@ import { roomOf } from '../../../site/bed';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Values } from '../../knob';
-import { drivenDepth, suggestDepth } from '../../rules/depth';
+import { deeperInSand, drivenDepth, suggestDepth } from '../../rules/depth';
 import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
 import { perMarket, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
@@ -152,7 +152,7 @@ export const SLOPING_FRAME_KNOBS = {
     max: feet(4),
     help: 'A roof of leaves is a wing in the wind.',
     suggest: (setting, set) =>
-      suggestDepth(setting, LEAST_DRIVEN_MM, drivenDepth(setting), {
+      suggestDepth(setting, LEAST_DRIVEN_MM, deeperInSand(setting, drivenDepth(setting)), {
         aboveMm: Number(set.back),
         sizesMm: setting.sizesOf(timberId(String(set.section), String(set.treatment))),
       }),

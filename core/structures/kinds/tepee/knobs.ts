@@ -166,7 +166,10 @@ export const TEPEE_KNOBS = {
     min: 0,
     max: feet(2),
     help: 'After the lashing, each pole is pushed in at its mark.',
-    suggest: (setting) => ({ value: perMarket(setting.market, 6, 150), why: fact('push.firm') }),
+    suggest: (setting) =>
+      setting.soil === 'sand'
+        ? { value: perMarket(setting.market, 16, 400), why: fact('push.sand') }
+        : { value: perMarket(setting.market, 8, 200), why: fact('push.firm') },
   },
   door: {
     type: 'length',

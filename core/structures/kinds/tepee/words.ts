@@ -33,6 +33,7 @@ export const WORDS = {
     'pole.usual': 'The usual ones, in your price book.',
     'crossing.grip': 'Keeps the lashing from slipping off.',
     'push.firm': 'Pushed in by hand after the lashing.',
+    'push.sand': 'Sand holds less: twice as deep.',
     'door.usual': 'Wide enough to crawl through.',
     'door.none': 'Too small for a door.',
     'door.shade': 'This side is turned from the sun, so the plants have it.',

@@ -2,13 +2,14 @@ import { stockOf } from '../../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { leadPlant } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
-import { LET_IN_MM } from '../../../statics/embedment';
+import { firmDepth, LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import { FOOTINGS, type Footing } from '../../assemblies/footing';
-import type { Knobs, Values } from '../../knob';
-import { letInDepth, suggestDepth } from '../../rules/depth';
+import type { Knobs, Settled, Suggestion, Values } from '../../knob';
+import { fillUnder, letInDepth, suggestDepth } from '../../rules/depth';
+import { rowInWind, timberPostsApart } from '../../rules/in-wind';
 import { fallOf, reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
-import { perMarket, tidy } from '../../rules/tidy';
+import { perMarket, tidy, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 import { isOffered, type BedSetting } from '../../setting';
 
@@ -23,6 +24,24 @@ const boards = (setting: BedSetting): ('2x8' | '45x195')[] =>
 
 /** A beam follows the ground where that falls by more than 8″: the low end would stand too tall (from memory). */
 const follows = ({ place: { bed } }: BedSetting): boolean => Math.abs(bed.riseMm) > inches(8);
+
+/** No closer than this, however it blows (from memory). mm. */
+const LEAST_APART_MM = feet(4);
+
+/** As far apart as the beam spans, or as the wind on what hangs there lets posts stand that are bent flat. */
+function suggestApart(setting: BedSetting, set: Settled): Suggestion<number> {
+  const usual = { value: perMarket(setting.market, 96, 2400), why: fact('spacing.beam') };
+  const post = stockOf(setting.catalogue, timberId(String(set.section), String(set.treatment)), 'timber');
+  const deepMm = letInDepth(Number(set.beamHeight), setting);
+  const softMm = deepMm - firmDepth(deepMm, fillUnder(setting));
+  const apart = timberPostsApart(
+    rowInWind(setting, { fromMm: 0, toMm: Number(set.beamHeight), opacity: 0, softMm }),
+    post,
+  );
+  return apart >= usual.value
+    ? usual
+    : { value: Math.max(LEAST_APART_MM, wholeStep(apart, setting.market)), why: fact('spacing.wind') };
+}
 
 /**
  * Worked value: 8′ posts, 2′ in the ground and 6′ out; string = drop + 15–25 % wraps + knots; four
@@ -137,7 +156,7 @@ export const TWINE_FRAME_KNOBS = {
     max: feet(10),
     help: 'Centre to centre; long rows are divided into equal bays.',
     shown: (set) => set.make === 'lengths',
-    suggest: (setting) => ({ value: perMarket(setting.market, 96, 2400), why: fact('spacing.beam') }),
+    suggest: suggestApart,
   },
   depth: {
     type: 'length',

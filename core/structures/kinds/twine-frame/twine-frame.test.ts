@@ -16,7 +16,12 @@ const tomato = { crop: 'tomato', training: 'two-leaders' };
 
 describe('twine frame (common practice, no source)', () => {
   it('8′ posts: 2′ in the ground and 6′ to the top of the beam', () => {
-    const frame = one('twine-frame', { lengthMm: feet(8) }, { crop: 'tomato', training: 'one-stem' });
+    const frame = one(
+      'twine-frame',
+      { lengthMm: feet(8) },
+      { crop: 'tomato', training: 'one-stem' },
+      { postSpacing: feet(8) },
+    );
     expect(frame.posts.map((post) => [post.buriedMm, Math.round((post.cutMm + inches(3.5)) * 100) / 100])).toEqual([
       [feet(2), feet(8)],
       [feet(2), feet(8)],

@@ -38,6 +38,7 @@ export const WORDS = {
     'skirt.none': 'The place is sheltered enough.',
     'beam.crop': 'As high as the crop is to be held, 6′ (1.83 m) at least.',
     'beam.reach': 'As high as the tallest user can reach.',
+    'spacing.wind': 'As far as they stand in the gust of ten years on what hangs there.',
     'spacing.beam': 'What one 8′ (2.4 m) length of light timber spans under a crop.',
     'depth.let-in': 'A quarter of the post, never under 2′ (0.6 m); a third in sand or wind.',
     'brace.four': 'Four, cut from offcuts, are enough for a row with firm ends.',

@@ -6,8 +6,8 @@ import { wireHeightKnobs, wireKnobs } from '../../rules/level-wires';
 import { stationsKnob } from '../../rules/row';
 import { isOffered, type BedSetting } from '../../setting';
 
-/** Tight enough to hum; the eyes of its ends bear it (from memory). N. */
-const PULL_N = 250;
+/** Drawn straight by hand; more bends the eyes of its ends, which are 4 mm thick (from memory, as the frame finds). N. */
+const PULL_N = 160;
 
 /** Level wires on vine eyes, by what is grown (`rules/wire-patterns.ts`). */
 export const WALL_WIRES_KNOBS = {

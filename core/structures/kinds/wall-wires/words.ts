@@ -17,7 +17,7 @@ export const WORDS = {
   },
   phrases: {
     'wire.wall': 'Enough between eyes so close.',
-    'pull.wall': 'Until it hums: the eyes at its ends bear it.',
+    'pull.wall': 'Straight, by hand: more bends the eyes at its ends.',
     'eye.long': 'Long enough to go through the render and hold in what is behind it.',
     'eye.short': 'Air behind, and room for a hand.',
     'eyes.usual': 'An eye every six feet (1.8 m).',

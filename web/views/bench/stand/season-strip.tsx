@@ -1,7 +1,7 @@
 'use client';
 import { useId } from 'react';
 import { standOf, WATCHED_FROM } from '@lignum/core/withstand/stand-of';
-import type { Week } from '@lignum/core/withstand/withstand';
+import type { Week } from '@lignum/core/withstand/weeks';
 import { dayWords, shareWords } from '../../../words/stand-words';
 
 /** In the strip's own numbers: a week is ten wide, all that it has is a hundred high. */

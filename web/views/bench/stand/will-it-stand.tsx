@@ -3,7 +3,7 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatSpeed, fromSpeed, toSpeed, speedUnit } from '@lignum/core/quantity/measure';
-import { windSumOf } from '@lignum/core/withstand/gust';
+import { windSumOf } from '@lignum/core/structures/rules/gust';
 import { standOf, type Stand } from '@lignum/core/withstand/stand-of';
 import type { Withstood } from '@lignum/core/withstand/withstand';
 import { Button } from '../../../ui/button';
@@ -104,10 +104,10 @@ function Told({
       structure: id,
       day: week.day,
       gustMs,
-      // In the worst week the wind blows as it did when that was found, which may be aslant.
-      ...(week.week === stood.worst.week ? { way: stood.worst.way } : {}),
+      // It blows as it did when the week was found to be as it is.
+      way: week.way,
     }),
-    [plan, id, week, gustMs, stood.worst],
+    [plan, id, week, gustMs],
   );
   const { answer: blown } = useAnswer<BlownQuestion, BlownAnswer>(choosingWorker, question);
   const stand = standOf(stood.worst.share);

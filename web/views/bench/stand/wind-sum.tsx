@@ -1,5 +1,5 @@
 import type { Tongue } from '@lignum/core/wording/say';
-import type { WindSum } from '@lignum/core/withstand/gust';
+import type { WindSum } from '@lignum/core/structures/rules/gust';
 import { windLines } from '../../../words/stand-words';
 
 /** How the gust comes to push, line by line. */

@@ -1,7 +1,7 @@
-import type { Wind } from '../site/soil';
-import { leafDrag, monthGust } from '../statics/drag';
-import { lowDown, onceIn, windPressure } from '../statics/wind';
-import type { Setting } from '../structures/setting';
+import type { Wind } from '../../site/soil';
+import { leafDrag, monthGust } from '../../statics/drag';
+import { lowDown, onceIn, windPressure } from '../../statics/wind';
+import type { Setting } from '../setting';
 
 /** A gust is asked of that comes once in so many summers: what stands in a garden a few years is built for no rarer (from memory; EN 1991-1-6:2005, table 3.1, asks ten years of what stands up to three). */
 export const ONCE_IN_YEARS = 10;
