@@ -67,7 +67,6 @@ const OF_COUNTING: Readonly<Record<string, string>> = {
   'withstand/leaves.ts': 'SLICES',
   'withstand/asked.ts': 'GONE',
   'withstand/weeks.ts': 'WAYS SQUARE DAYS MIDDLE WEEKS LOOKED_AT',
-  'structures/rules/in-wind.ts': 'DAYS WEEKS',
   'withstand/mesh-grid.ts': 'STEP_MM MOST CLOSED_MM',
   'withstand/bars.ts': 'ONE_PLACE_MM LOOKED_IN_MM BENT_STEP_MM',
   'withstand/withstand.ts': 'MOST_GUST AS_NEARLY MOST_TRIES',

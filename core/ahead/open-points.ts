@@ -3,10 +3,11 @@ import { openTo, whoIsKeptOut, type BedWatch } from '../choosing/kept-out';
 import { counted } from '../crops/counted';
 import { cropOf, growingIn } from '../plan/growing';
 import type { SeenGarden } from '../plan/compute';
+import type { ShortStand } from '../plan/stands';
 import type { Plan, Planting } from '../plan/plan';
 import { bedPast, bedsOver } from '../site/bed-over';
 import { bedsOf } from '../site/stands/stands';
-import { dayOfYear } from '../site/sun/season';
+import { dayOfYear, monthDayOf } from '../site/sun/season';
 import { fact, type Fact } from '../wording/say';
 
 /** Where something open is settled: at one thing, or in several beds at once. */
@@ -29,12 +30,16 @@ export interface OpenIn {
   plan: Plan;
   garden: Pick<SeenGarden, 'structures' | 'shopping'>;
   watched: readonly BedWatch[];
+  /** How what stands in it stands, as far as that is known. */
+  stands: Readonly<Record<string, ShortStand>>;
 }
 
-export const openIn = (plan: Plan, garden: OpenIn['garden']): OpenIn => ({
+/** @param stands worked out elsewhere, and later. */
+export const openIn = (plan: Plan, garden: OpenIn['garden'], stands: OpenIn['stands'] = {}): OpenIn => ({
   plan,
   garden,
   watched: whoIsKeptOut(plan, garden.structures),
+  stands,
 });
 
 /** What is planted in a bed, wants to be held up, and has nothing to hold it. */
@@ -69,6 +74,43 @@ const found: Source = ({ garden }) =>
       told,
     })),
   );
+
+/** What does not stand in the wind of its worst week, and what would not bear who leans on it or what snows on it. */
+const doesNotStand: Source = ({ plan, stands }) =>
+  plan.structures.flatMap(({ id }): OpenPoint[] => {
+    const short = stands[id];
+    if (!short) return [];
+    const at = { is: 'structure', id } as const;
+    const values = { on: { monthDay: monthDayOf(short.day) }, share: Math.round(short.share * 100) };
+    const fails: OpenPoint[] =
+      short.stand === 'fails'
+        ? [
+            {
+              id: `structure ${id} stands`,
+              level: 'fail',
+              at,
+              told: fact(short.lost || short.share > FAR_TOO_MUCH ? 'open.goes-over' : 'open.stands', values),
+            },
+          ]
+        : [];
+    return [
+      ...fails,
+      ...short.notBorne.map((by): OpenPoint => ({
+        id: `structure ${id} bears ${by}`,
+        level: 'warn',
+        at,
+        told: fact(NOT_BORNE[by]),
+      })),
+    ];
+  });
+/** So many times what it may is told in no figure. */
+const FAR_TOO_MUCH = 9.99;
+const NOT_BORNE: Readonly<Record<ShortStand['notBorne'][number], string>> = {
+  'leant on': 'open.leant-on',
+  'swung on': 'open.swung-on',
+  ladder: 'open.ladder',
+  snow: 'open.snow',
+};
 
 const withoutSupport: Source = (of) =>
   unheld(of).map((one) => ({
@@ -136,7 +178,7 @@ const withoutPrice: Source = ({ garden }) =>
   }));
 
 /** Whatever can be open in a garden: a capability that finds more is entered here. Decision 66. */
-const SOURCES: readonly Source[] = [found, outOfPlace, withoutSupport, getsIn, withoutPrice];
+const SOURCES: readonly Source[] = [found, doesNotStand, outOfPlace, withoutSupport, getsIn, withoutPrice];
 
 /**
  * All that is open in a garden, what fails before what has to be looked at; of equals in the order of its sources.

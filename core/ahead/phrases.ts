@@ -3,6 +3,13 @@ import type { Phrases } from '../wording/say';
 /** What is open in a garden and what it asks for next. */
 export const AHEAD_PHRASES: Phrases = {
   'open.no-support': '{plants}: nothing to climb yet.',
+  'open.stands':
+    'Does not stand in the gust of ten years, about {on}: what works hardest of it uses {share} % of what it may.',
+  'open.goes-over': 'Goes over or gives way in the gust of ten years, about {on}.',
+  'open.leant-on': 'Does not bear somebody who leans on it.',
+  'open.swung-on': 'Does not bear a child who swings on it.',
+  'open.ladder': 'Does not bear a ladder that is set against it.',
+  'open.snow': 'Does not bear eight inches (200 mm) of snow: take its net off, or sweep it.',
   'open.bed-over': 'Lies over {over}: move one of the two.',
   'open.bed-past': 'Goes {by} over the edge of the plot: move it, or make the plot as large as the ground is.',
   'open.gets-in': '{who}: they come to {bed}, from {from}.',

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
+import { standsIn } from '../plan/stands';
 import { openIn, openPoints } from './open-points';
 import { beside, wholeOf } from './whole';
 
@@ -27,7 +28,7 @@ describe('a layout beside another', () => {
     expect(wholeOf(few, 30).afterMinor).toBeGreaterThan(whole.afterMinor);
     expect(whole.afterMinor).toBeGreaterThanOrEqual(wholeOf(few, 1).afterMinor);
     // What fails and what has to be looked at is what the garden has open.
-    const { length } = openPoints(openIn(few, computeGarden(few)));
+    const { length } = openPoints(openIn(few, computeGarden(few), standsIn(few)));
     expect([whole.fails + whole.warns, length > 0]).toEqual([length, true]);
     expect(whole.outlines.length).toBeGreaterThanOrEqual(few.structures.length);
   });

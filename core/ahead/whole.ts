@@ -9,6 +9,7 @@ import { changesBetween } from '../plan/changes';
 import { named, type NamedChange } from '../plan/named-changes';
 import type { Plan } from '../plan/plan';
 import { growingIn } from '../plan/growing';
+import { standsIn } from '../plan/stands';
 import { onPlotOf } from '../shade/on-plot';
 import { bedSuns } from '../shade/study';
 import { toPlot } from '../site/frame';
@@ -39,7 +40,7 @@ export interface Whole {
 export function wholeOf(plan: Plan, seasons: number): Whole {
   const garden = computeGarden(plan);
   const { structures, shopping, cost } = garden;
-  const open = openIn(plan, garden);
+  const open = openIn(plan, garden, standsIn(plan));
   const points = openPoints(open);
   const growing = new Set(growingIn(plan).map(({ bed }) => bed));
   const beds = plan.beds.filter(({ id }) => growing.has(id));

@@ -21,6 +21,8 @@ export const CHOOSING_PHRASES: Phrases = {
   'guard.stops': 'Stops {who}.',
   'guard.leaves': '{who} still come in.',
   'guard.nobody': 'Nobody who visits here comes to it: it can stand open.',
+  'wind.stands': 'Stands in the gust of ten years, by {share} % of what it may.',
+  'wind.falls': 'Does not stand in the gust of ten years, about {on}, as it is suggested.',
   'life.long': 'Its posts last about {seasons|season|seasons}.',
   'life.short': 'Its posts last only about {seasons|season|seasons} in soil.',
   'life.yearly': 'The {what} is bought anew every spring.',

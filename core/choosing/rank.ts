@@ -5,6 +5,8 @@ import type { Purchase } from '../costing/buy';
 import type { Cost } from '../costing/cost';
 import type { Design } from '../design/design';
 import { computeAs, type ComputedStructure } from '../plan/compute-as';
+import { shortStand, type ShortStand } from '../plan/stands';
+import { monthDayOf } from '../site/sun/season';
 import type { Plan, Planting, StructurePlan } from '../plan/plan';
 import { minorDigits, money } from '../quantity/money';
 import type { Around } from '../plan/around';
@@ -46,6 +48,8 @@ export interface Choice {
   minutesAWeek: number;
   /** Of a cover or a fence: whom it stops of those who come, and whom it lets in; null of a support. */
   guard: { stops: readonly string[]; leaves: readonly string[] } | null;
+  /** How it stands in the wind of its year; null of what will not do, and of what is not reckoned. */
+  stand: ShortStand | null;
   /** Hours of sun a day it takes from the bed that loses most, in full growth. */
   shade: { bed: string; hours: number } | null;
 }
@@ -61,6 +65,8 @@ export const WEEKS_OF_TENDING = 14;
 const A_FAILURE = 10_000;
 const A_WARNING = 12;
 const AN_HOUR_OF_SHADE = 15;
+/** What goes over in the gust of ten years takes its crop with it: more than a warning, less than what does not work at all (from memory). */
+const GOES_OVER = 60;
 /**
  * Somebody who comes in all the same costs about a crop: so much a kilogram that grows there, within these bounds (from
  * memory). Major units.
@@ -167,6 +173,7 @@ export function burden(choice: Choice, plan: Plan, atStake: number): number {
       verdicts.filter((verdict) => verdict.told.code === 'height.pinch').length +
       choice.con.filter((told) => told.code === OTHER_TRAINING).length) *
       A_WARNING +
+    (choice.stand?.stand === 'fails' ? GOES_OVER : 0) +
     (choice.con.some((told) => told.code === ALONG) ? LEVEL_TWINE : 0) +
     (choice.guard?.leaves.length ?? 0) * atStake +
     seasonOf(choice) / minorInOne +
@@ -279,6 +286,8 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
         .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null)
     : null;
 
+  const short = suits ? shortStand(computed) : 'nothing stands';
+  const stand = typeof short === 'string' ? null : short;
   const bestOn = lead?.training.bestOn;
   const failing = verdicts.filter(isUrgent).map((verdict) => verdict.told);
   const good = (check: string): Fact[] =>
@@ -300,6 +309,7 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
     verdicts,
     guard: guards ? { stops, leaves } : null,
     minutesAWeek,
+    stand,
     shade,
     times,
     share: times > 1 && sized.design.bodies > 1 ? wanted / places : times,
@@ -315,12 +325,14 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
         ? [fact('training.made-for', { training: lead?.training.name ?? '' })]
         : []),
       ...(guards ? [] : [fact(sized.design.roomFor === undefined ? 'plants.room' : 'plants.places', { places })]),
+      ...(stand && stand.stand !== 'fails' ? [fact('wind.stands', { share: Math.round(stand.share * 100) })] : []),
       ...(lasts >= 10 ? [fact('life.long', { seasons: lasts })] : []),
       ...(kind.nature.moves === 'stays' ? [] : [fact(kind.nature.moves === 'folds' ? 'moves.folds' : 'moves.apart')]),
       ...(shopping.fromShed.length > 0 ? [fact('shed.some')] : []),
     ],
     con: [
       ...(guards && open.length === 0 ? [fact('guard.nobody')] : []),
+      ...(stand?.stand === 'fails' ? [fact('wind.falls', { on: { monthDay: monthDayOf(stand.day) } })] : []),
       ...(leaves.length > 0 ? [fact('guard.leaves', { who: leaves.join(', ') })] : []),
       // How many are needed says more than that one is too small.
       ...failing.filter((told) => times === 1 || !TOO_SMALL.has(told.code)),

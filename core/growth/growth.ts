@@ -173,9 +173,6 @@ const fullWarmth = (crop: Growing, starts: number, grown: number | null, days: r
   return warmthBetween(warmthOf(TOLD_FOR.monthlyC, crop.baseC), told, told + crop.daysToCrop.least);
 };
 
-/** Leaves reach out so far across a row at most (from memory). mm. */
-export const LEAVES_REACH_MM = 500;
-
 /** How leafy a plant is to light and wind, as a share of full leaf: even bare stems are something (from memory). */
 export const leafyShare = (leaf: number): number => Math.min(1, 0.3 + 0.7 * leaf);
 

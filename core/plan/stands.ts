@@ -6,14 +6,17 @@ import { kindOf } from '../structures/registry';
 import { stepOf, type Knob, type Settings } from '../structures/knob';
 import { plantsOf } from '../design/design';
 import { bentOf, type Bent } from '../withstand/bent';
-import { isWeighed, standOf } from '../withstand/stand-of';
+import type { Besides } from '../withstand/besides';
+import { isWeighed, standingOf, standOf, type Stand } from '../withstand/stand-of';
 import type { Use } from '../withstand/uses';
 import { askable, under, type Asked, type NotReckoned } from '../withstand/asked';
 import { blownOn, type Week } from '../withstand/weeks';
-import { withstand, type Withstood } from '../withstand/withstand';
+import { withstand, worstWeek, type Withstood } from '../withstand/withstand';
+import type { Sized } from '../structures/kind';
 import { withClashes } from './clashes';
 import { nearTo } from './compute';
 import { computeAs, type ComputedStructure } from './compute-as';
+import { computeRemembered } from './remembered';
 import { madeWorse, onTied, unpricedIn, type MendedKnob } from './mends';
 import type { Plan, StructurePlan } from './plan';
 import { withStructure } from './setting-of';
@@ -49,13 +52,63 @@ export function standsOf(plan: Plan, structure: StructurePlan, helps: boolean): 
 }
 
 /** What folds is folded away for winter; what comes apart and has no post in the soil is taken in. */
-const isPutAway = ({ kind, sized }: ComputedStructure): boolean =>
+const isPutAway = ({ kind, sized }: Pick<ComputedStructure, 'kind' | 'sized'>): boolean =>
   kind.nature.moves === 'folds' || (kind.nature.moves === 'comes apart' && sized.design.posts.length === 0);
 
 const stoodOf = (computed: ComputedStructure): Withstood | NotReckoned => {
   const { sized, setting, kind } = computed;
   return isWeighed(kind) ? withstand(sized.design, setting, CATALOGUE, isPutAway(computed)) : 'nothing stands';
 };
+
+/** How a structure stands in its worst week, and what else it would not bear. Plain data, so that a worker can hand it over. */
+export interface ShortStand {
+  stand: Stand;
+  share: number;
+  day: number;
+  /** As it is told, ten metres up in open country. m/s. */
+  gustMs: number;
+  hardest: Use | null;
+  lost: boolean;
+  /** What besides the wind is too much for it. */
+  notBorne: readonly Besides['by'][];
+}
+
+const known = new WeakMap<Sized, ShortStand | NotReckoned>();
+
+/** How a structure stands, without what {@link standsOf} tells besides; worked out once for as long as it is the same. */
+export function shortStand(computed: Pick<ComputedStructure, 'kind' | 'sized' | 'setting'>): ShortStand | NotReckoned {
+  const { kind, sized, setting } = computed;
+  const before = known.get(sized);
+  if (before) return before;
+  const short = isWeighed(kind)
+    ? worstWeek(sized.design, setting, CATALOGUE, isPutAway(computed))
+    : ('nothing stands' as const);
+  const made: ShortStand | NotReckoned =
+    typeof short === 'string'
+      ? short
+      : {
+          stand: standingOf(short),
+          share: short.worst.share,
+          day: short.worst.day,
+          gustMs: short.worst.gustMs,
+          hardest: short.worst.hardest,
+          lost: short.worst.lost,
+          notBorne: short.besides.flatMap(({ by, share }) => (share > 1 ? [by] : [])),
+        };
+  known.set(sized, made);
+  return made;
+}
+
+/** How everything in a garden stands, by structure; without what is not reckoned. @param only where not all of it is asked for. */
+export function standsIn(plan: Plan, only?: readonly string[]): Record<string, ShortStand> {
+  return Object.fromEntries(
+    plan.structures.flatMap((structure) => {
+      if (only && !only.includes(structure.id)) return [];
+      const short = shortStand(computeRemembered(kindOf, plan, structure));
+      return typeof short === 'string' ? [] : [[structure.id, short]];
+    }),
+  );
+}
 
 /** Other values of a knob that are worth a try: a length and a count some way up and down, every other choice. */
 function othersOf(knob: Knob, value: number | string, computed: ComputedStructure): (number | string)[] {
@@ -94,8 +147,8 @@ function helpsFor(plan: Plan, computed: ComputedStructure, stood: Withstood): He
     ...withClashes(one, nearTo(there, one.structure)).verdicts,
     ...onTied(kindOf, there, one.structure),
   ];
-  let known: readonly Verdict[] | null = null;
-  const before = () => (known ??= everything(computed, plan));
+  let found: readonly Verdict[] | null = null;
+  const before = () => (found ??= everything(computed, plan));
   const unpriced = unpricedIn(computed);
   /** As it would be then, with everything judged again; null where something else is made worse, or cannot be bought any more. */
   const judged = (settings: Settings): ComputedStructure | null => {
@@ -126,11 +179,11 @@ function helpsFor(plan: Plan, computed: ComputedStructure, stood: Withstood): He
       for (const { settings, turns } of tried) {
         const one = judged(settings);
         if (!one) continue;
-        const then = stoodOf(one);
-        if (typeof then === 'string' || then.worst.share > than * (1 - SAVES)) continue;
+        const then = shortStand(one);
+        if (typeof then === 'string' || then.share > than * (1 - SAVES)) continue;
         const costMinor =
           computed.cost.complete && one.cost.complete ? one.cost.totalMinor - computed.cost.totalMinor : null;
-        return [{ settings, turns, share: then.worst.share, costMinor }];
+        return [{ settings, turns, share: then.share, costMinor }];
       }
       return [];
     });
@@ -160,14 +213,14 @@ export function blown(
   structure: StructurePlan,
   at: { day: number; gustMs: number; way: Point },
 ): Blown | null {
-  const known = asking.get(plan) ?? new Map<string, Asked | null>();
-  asking.set(plan, known);
-  let asked = known.get(structure.id);
+  const ready = asking.get(plan) ?? new Map<string, Asked | null>();
+  asking.set(plan, ready);
+  let asked = ready.get(structure.id);
   if (asked === undefined) {
     const { sized, setting } = computeAs(kindOf, plan, structure);
-    const one = askable(sized.design, setting, CATALOGUE);
+    const one = askable(sized.design, setting, CATALOGUE, { whole: true });
     asked = 'not' in one ? null : one;
-    known.set(structure.id, asked);
+    ready.set(structure.id, asked);
   }
   if (!asked) return null;
   const { week, response, uses } = blownOn(asked, at.day, at.gustMs, at.way);

@@ -1,6 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { cropStanding } from '../plan/growing';
-import { grownShare, LEAVES_REACH_MM, leafyShare } from '../growth/growth';
+import { grownShare, leafyShare } from '../growth/growth';
+import { LEAVES_REACH_MM } from '../growth/leaves-reach';
 import { plantsOf, type Design, type Station } from '../design/design';
 import { boxesOf, type Solid } from '../design/shapes/shape';
 import { shapeOf, type Part } from '../design/shapes/shapes';

@@ -11,12 +11,12 @@ import type { Ground } from './ground';
 import { speedAt } from '../structures/rules/gust';
 import { loadable, weightOf, windOn, type Grown, type LoadCase, type Loadable, type Share } from './loads';
 import { modelOf } from './model';
+import { oneOfEach } from './one-of-each';
 import type { Model } from './parts-in';
 import { usesOf, type Use, type Worse } from './uses';
 
 /** Why nothing is said of a structure: what it is made of is not reckoned. */
-export type NotReckoned =
-  'nothing stands' | 'mesh that carries itself' | 'stacked' | 'filled' | 'twigs' | 'held by nothing';
+export type NotReckoned = 'nothing stands' | 'stacked' | 'filled' | 'twigs' | 'held by nothing';
 
 /** Everything that is asked again with another wind or week, worked out once. */
 export interface Asked {
@@ -38,15 +38,18 @@ interface Taken {
   softer?: boolean;
   /** Its gates and doors unlatched, hanging on their hinges. */
   open?: boolean;
+  /** All of its bodies, also where they are alike: for whoever draws it. */
+  whole?: boolean;
 }
 
 /** A structure made ready to be asked, or why it cannot be. */
 export function askable(
-  design: Design,
+  planned: Design,
   setting: Setting,
   catalogue: Catalogue,
-  { softer = false, open = false }: Taken = {},
+  { softer = false, open = false, whole = false }: Taken = {},
 ): Asked | { not: NotReckoned } {
+  const design = whole ? planned : oneOfEach(planned);
   const ground = { soil: setting.soil, fill: fillUnder(setting), softer };
   const model = modelOf(
     open ? { ...design, joints: design.joints.filter((joint) => !isLatch(joint)) } : design,

@@ -3,7 +3,7 @@ import type { Station } from '../design/design';
 import { shapeOf } from '../design/shapes/shapes';
 import { lengthOf, pointAt, tangentAt } from '../geometry/curve';
 import { add, dot, scale, type Point } from '../geometry/space';
-import { LEAVES_REACH_MM } from '../growth/growth';
+import { LEAVES_REACH_MM } from '../growth/leaves-reach';
 import { GRAVITY_MS2 } from '../quantity/measure';
 import { alongBar } from './bars';
 import { fromBar, fromCord, fromSheet, type HandedTo } from './hand-over';

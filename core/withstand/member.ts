@@ -2,7 +2,8 @@ import type { Stock } from '../catalogue/stock';
 import type { Bar } from '../design/shapes/bar';
 import type { Stiffness } from '../frame/frame';
 import { GRAVITY_MS2 } from '../quantity/measure';
-import { STEEL_OVER, strengthOf } from '../statics/strength';
+import { strengthOf } from '../statics/strength';
+import { STEEL_OVER } from '../statics/studded-post';
 import { STEEL_E_MPA } from '../statics/wire';
 import { adjustedValues, columnStability, type Duration, type Grade } from '../statics/timber';
 

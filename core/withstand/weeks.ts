@@ -49,12 +49,15 @@ export interface Looked {
 /** The year of a structure: the weeks in which it stands there, and which of them are alike. */
 export interface Year {
   asked: Asked;
-  /** The way in which it is blown hardest in the week that looks worst. */
-  way: Point;
   /** Every week, with the one of those that it is like. */
   all: readonly { when: When; like: When }[];
-  /** Weeks that are not alike, each told as the first of its like. */
-  plain: ReadonlyMap<When, Plain>;
+  /** Weeks that no other has more wind, height and leaves than: the worst is among them. */
+  leading: readonly When[];
+  /** Ways in which every week is looked at, and the one in which it is blown hardest in the week that looks worst. */
+  ways: readonly Point[];
+  way: Point;
+  /** What is known of weeks so far. */
+  plain: Map<When, Plain>;
 }
 
 /** A week as it is found when nothing slackens, lifts or leans. */
@@ -76,30 +79,42 @@ export function yearUnder(asked: Asked, putAway: boolean): Year {
   const every = Array.from({ length: WEEKS }, (_, week) => week);
   const out = every.filter((week) => isOut(setting, week * DAYS + MIDDLE));
   const known = new Map<string, When>();
+  const much = new Map<When, readonly number[]>();
   const all = (putAway && out.length > 0 ? out : every).map((week) => {
     const day = week * DAYS + MIDDLE;
     const shares = setting.planted.map(({ id }) => grownOn(asked, day)(id));
     const gustMs = gustOn(setting, day);
     const when = { week, day, gustMs, grown: Math.max(0, ...shares.map(({ height }) => height)) };
-    const key = [gustMs, ...shares.flatMap(({ height, leaf }) => [height.toFixed(2), leaf.toFixed(2)])].join(' ');
+    const has = [gustMs, ...shares.flatMap(({ height, leaf }) => [toHundredths(height), toHundredths(leaf)])];
+    const key = has.join(' ');
     const like = known.get(key) ?? when;
     known.set(key, like);
+    much.set(like, has);
     return { when, like };
   });
+  const moreThan = (one: When, other: When): boolean =>
+    one !== other && (much.get(one) ?? []).every((n, i) => n >= (much.get(other)?.[i] ?? 0));
   const apart = [...known.values()];
-  const square = new Map(apart.map((when) => [when, plainly(asked, when, WAYS.slice(0, SQUARE))]));
-  const worst = apart.reduce((high, one) => (shareIn(square, one) > shareIn(square, high) ? one : high));
+  const leading = apart.filter((when) => !apart.some((other) => moreThan(other, when)));
+  const year: Year = { asked, all, leading, ways: WAYS.slice(0, SQUARE), way: WAYS[0] as Point, plain: new Map() };
+  const worst = leading.reduce((high, one) => (plainOf(year, one).share > plainOf(year, high).share ? one : high));
   const aslant = plainly(asked, worst, WAYS.slice(SQUARE));
-  const ways = [...WAYS.slice(0, SQUARE), aslant.way];
+  const ways = [...year.ways, aslant.way];
   // What slackens or lifts works harder than it looks, and maybe not in the way in which it looks hardest.
   const { way } = ways
     .map((one) => lookedAt(asked, worst, one).week)
     .reduce((high, one) => (one.share > high.share ? one : high));
-  const isAslant = aslant.share > shareIn(square, worst) || way === aslant.way;
-  const plain = isAslant ? new Map(apart.map((when) => [when, plainly(asked, when, ways)])) : square;
-  return { asked, all, plain, way };
+  const isAslant = aslant.share > plainOf(year, worst).share || way === aslant.way;
+  return isAslant ? { ...year, way, ways, plain: new Map() } : { ...year, way };
 }
-const shareIn = (of: ReadonlyMap<When, Plain>, when: When): number => of.get(when)?.share ?? 0;
+const toHundredths = (share: number): number => Math.round(share * 100);
+
+/** A week in the worst of the ways that are looked at, worked out once. */
+function plainOf({ asked, ways, plain }: Year, when: When): Plain {
+  const known = plain.get(when) ?? plainly(asked, when, ways);
+  plain.set(when, known);
+  return known;
+}
 
 /** Whether a crop stands on a day of the year; of what nothing is planted in, whether it is out between the frosts. */
 function isOut({ planted, site }: Setting, day: number): boolean {
@@ -129,11 +144,12 @@ function plainly(asked: Asked, when: When, ways: readonly Point[]): Plain {
 const LOOKED_AT = 3;
 
 /** The worst week of a year, as what slackens, lifts and leans has settled in it. */
-export const worstOf = ({ asked, plain, way: hardest }: Year): Looked =>
-  [...plain]
-    .toSorted(([, a], [, b]) => b.share - a.share)
+export const worstOf = (year: Year): Looked =>
+  year.leading
+    .map((when) => ({ when, of: plainOf(year, when) }))
+    .toSorted((a, b) => b.of.share - a.of.share)
     .slice(0, LOOKED_AT)
-    .map(([when, { way }]) => hardestOf(asked, when, [way, hardest]))
+    .map(({ when, of }) => hardestOf(year.asked, when, [of.way, year.way]))
     .reduce((high, one) => (one.week.share > high.week.share ? one : high));
 
 /** Below this share of what it may, what is found without slackening, lifting and leaning stands (from memory: a beam that is pressed a tenth of Euler’s load leans a tenth further). */
@@ -150,7 +166,7 @@ export function weeksOf(year: Year): Week[] {
 }
 
 function weekOf(year: Year, when: When): Week {
-  const { way, share, hardest, comesOff } = year.plain.get(when) as Plain;
+  const { way, share, hardest, comesOff } = plainOf(year, when);
   return share < PLAINLY && !comesOff
     ? { ...when, way, share, hardest, lost: false, lifts: 0 }
     : hardestOf(year.asked, when, [way, year.way]).week;

@@ -22,10 +22,13 @@ export function Verdicts({
   onMend,
   knobs,
   weighed,
+  fails,
 }: {
   verdicts: readonly MendableVerdict[];
   /** Whether its strength is worked out beside this. */
   weighed: boolean;
+  /** It does not stand: that is told beside this. */
+  fails: boolean;
   /** Of the kind that is judged: what a mend turns is called by them. */
   knobs: Readonly<Record<string, ToldKnob>>;
   tongue: Tongue;
@@ -36,7 +39,7 @@ export function Verdicts({
   const good = verdicts.filter((verdict) => verdict.level === 'good');
   return (
     <div>
-      {open.length === 0 && (
+      {open.length === 0 && !fails && (
         <p className="flex items-center gap-2 py-1 font-semibold text-leaf">
           <Check size={19} aria-hidden />
           No problems found.
@@ -71,7 +74,7 @@ export function Verdicts({
       <p className="text-[0.85rem] text-soft">
         By the rules of the trade.{' '}
         {weighed
-          ? 'Wind and the weight of what grows are worked out under “Will it stand?”; snow is not checked.'
+          ? 'Wind, snow and the weight of what grows: under “Will it stand?”.'
           : `Not checked: ${leftOut(verdicts)}.`}
       </p>
     </div>

@@ -6,6 +6,7 @@ import { numberFormat } from '@lignum/core/quantity/number-format';
 import type { Tongue } from '@lignum/core/wording/say';
 import { extentOf } from '@lignum/core/design/extent';
 import { postNumbers } from '@lignum/core/design/post-numbers';
+import type { Besides } from '@lignum/core/withstand/besides';
 import type { Use } from '@lignum/core/withstand/uses';
 import type { WindSum } from '@lignum/core/structures/rules/gust';
 import type { Stand } from '@lignum/core/withstand/stand-of';
@@ -26,8 +27,6 @@ export const STAND_WORDS: Record<Stand, string> = {
 /** Why nothing is said of it. */
 export const NOT_RECKONED: Record<NotReckoned, string> = {
   'nothing stands': 'Nothing of this stands up to be blown over.',
-  'mesh that carries itself':
-    'Not worked out: mesh that is bent to an arch and carries itself gives way and comes back as no bar does.',
   stacked: 'Not worked out: what is stacked stands by its own weight. “Will it do?” looks at whether it tips.',
   filled:
     'Not worked out: a box full of soil is held by what is in it. “Will it do?” looks at whether its sides bulge.',
@@ -100,9 +99,11 @@ export function fromWords({ from }: Pick<Use, 'from'>, { units, locale }: Tongue
 
 const bounded = (n: number, told: (n: number) => string): string => (Number.isFinite(n) ? told(n) : 'any');
 
-/** The day of a week, as it is said: "17 August". */
+/** A day, counted from 1 January, as it is said: "17 August". */
 export const dayWords = (day: number, locale: string): string =>
-  new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, 0, day));
+  new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(
+    Date.UTC(2026, 0, day + 1),
+  );
 
 /** How the gust comes to push: line by line, each with what it is multiplied by and whose figure that is. @param asked whether another gust than the week’s own is looked at. */
 export function windLines(
@@ -134,7 +135,7 @@ export function windLines(
 
 /** What is in the sum, and what is not. */
 export const LEFT_OUT =
-  'Worked out: wind square to it and aslant on bars, mesh, cloth and leaves; its own weight wet and its crop’s; braces, wires that slacken, feet that lift, leaning over itself. Left out: snow, people who lean on it, what stands before it and takes the wind off.';
+  'Worked out: wind square to it and aslant on bars, mesh, cloth and leaves; its own weight wet and its crop’s; braces, wires that slacken, feet that lift, leaning over itself. Besides the wind: people, ladders and snow, where they are likely. Left out: what stands before it and takes the wind off.';
 
 /** Whose sum it is, and where others decide. */
 export const NO_ENGINEER =
@@ -172,6 +173,35 @@ export const FORMULAS: Record<Use['by'], { sum: string; source: string }> = {
   },
   breaking: { sum: 'the pull, against half of what a new one breaks at', source: 'Breaking loads from memory.' },
 };
+
+/** What it may have to bear besides the wind. */
+export const BESIDES: Record<Besides['by'], string> = {
+  'leant on': 'Somebody leans on it',
+  'swung on': 'A child swings on its gate',
+  ladder: 'A ladder is set against it',
+  snow: 'Snow lies on it',
+};
+
+/** What is too much for it besides the wind. */
+export const NOT_BORNE: Record<Besides['by'], string> = {
+  'leant on': 'Nobody should lean on it.',
+  'swung on': 'No child should swing on its gate.',
+  ladder: 'No ladder should be set against it.',
+  snow: 'Snow has to be kept off it.',
+};
+
+/** How much of it is reckoned with, and whose figure that is. */
+export function besidesWords({ by, much }: Pick<Besides, 'by' | 'much'>, { units, locale }: Tongue): string {
+  if (by === 'snow') {
+    const load = formatLoad(much / GRAVITY_MS2, units, locale);
+    return `${formatLength(200, units)} of settled snow, ${load} (EN 1991-1-3, table E.1), if it is left on`;
+  }
+  const force = formatPull(much, units, locale);
+  if (by === 'ladder') return `pressed with ${force}: one foot out for four up, somebody of 75 kg on it`;
+  return by === 'leant on'
+    ? `${force} at the hip (EN 1991-1-1, table 6.12, over the width of a person)`
+    : `${force} at its far corner, from memory`;
+}
 
 /** What each of the things that are not known for sure would make of it. */
 export const WORSE: Record<Withstood['band'][number]['worse'], string> = {

@@ -7,7 +7,7 @@ import type { beside } from '@lignum/core/ahead/whole';
 import type { MendableVerdict } from '@lignum/core/plan/mends';
 import type { Point } from '@lignum/core/geometry/space';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
-import type { Blown, StandsAnswer } from '@lignum/core/plan/stands';
+import type { Blown, StandsAnswer, standsIn } from '@lignum/core/plan/stands';
 
 /** Which kind of support is best for a planting: each is sketched as it would enter the plan. */
 export interface KindsQuestion {
@@ -81,6 +81,13 @@ export interface StandsQuestion {
   helps: boolean;
 }
 
+/** How what stands in a garden stands, shortly; of those that are told, or of all. */
+export interface StandsInQuestion {
+  about: 'stands in';
+  plan: Plan;
+  only?: readonly string[];
+}
+
 /** What one gust does to it on a day. */
 export interface BlownQuestion {
   about: 'blown';
@@ -94,6 +101,7 @@ export interface BlownQuestion {
 
 export type ChoosingQuestion =
   | StandsQuestion
+  | StandsInQuestion
   | BlownQuestion
   | ShadesQuestion
   | BesideQuestion
@@ -121,9 +129,11 @@ export type WeighAnswer = readonly Choice[];
 export type BesideAnswer = ReturnType<typeof beside>;
 /** With what is told of the knobs that help; null of what is not in the plan. */
 export type StandsTold = (StandsAnswer & { knobs: Readonly<Record<string, ToldKnob>> }) | null;
+export type StandsInAnswer = ReturnType<typeof standsIn>;
 export type BlownAnswer = Blown | null;
 export type ChoosingAnswer =
   | StandsTold
+  | StandsInAnswer
   | BlownAnswer
   | ShadesAnswer
   | BesideAnswer

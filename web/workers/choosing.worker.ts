@@ -4,7 +4,7 @@ import { rankKinds, weighed, weighedAnswers } from '@lignum/core/choosing/rank';
 import { shareOut, withSupports } from '@lignum/core/choosing/share-out';
 import { computeStructure } from '@lignum/core/plan/compute';
 import { knownPlans } from '@lignum/core/plan/known-plans';
-import { blown, standsOf } from '@lignum/core/plan/stands';
+import { blown, standsIn, standsOf } from '@lignum/core/plan/stands';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { bedsFor } from '@lignum/core/choosing/where';
 import { beside } from '@lignum/core/ahead/whole';
@@ -22,7 +22,9 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
     return answer ? (weighedAnswers(question.plan, [answer])[0] ?? null) : null;
   }
   if (question.about === 'weigh') return weighed(question.plan, question.structures);
-  if (question.about === 'beside') return beside(question.plan, question.other, question.seasons);
+  // What is the same in the other need not be worked out again.
+  if (question.about === 'beside') return beside(question.plan, known.like('', question.other), question.seasons);
+  if (question.about === 'stands in') return standsIn(question.plan, question.only);
   if (question.about === 'mends') {
     const structure = question.plan.structures.find(({ id }) => id === question.structure);
     return structure

@@ -15,6 +15,7 @@ import { Fold } from '../../ui/fold';
 import { buttonLook } from '../../ui/button';
 import { Verdicts } from '../../ui/verdicts';
 import { part } from '../../ui/part';
+import { useCalm } from '../../ui/use-calm';
 import { mendedOf, structureOf } from '../shell/computed-structure';
 import { changeBed, changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -38,6 +39,7 @@ const KindSheet = part(() => import('./kind-sheet'));
 const Marks = part(() => import('./marks'), <p className="py-8 text-soft">Setting out…</p>);
 const CloseUps = part(() => import('../shell/close-ups'), <p className="py-8 text-soft">Drawing the joints…</p>);
 const BuildOrder = part(async () => ({ default: (await import('../shell/build-order')).BuildOrder }));
+const StandLine = part(() => import('./stand/stand-line'), null);
 const WillItStand = part(() => import('./stand/will-it-stand'));
 const SeasonNotes = part(async () => ({ default: (await import('../shell/build-order')).SeasonNotes }));
 
@@ -87,8 +89,9 @@ function Workbench({
   const [choosing, setChoosing] = useState(false);
   const [bedOpen, setBedOpen] = useState(false);
   const [copying, setCopying] = useState(false);
-  // Known once it has been asked for.
+  // Known a moment after everything else.
   const [stand, setStand] = useState<Stand | null>(null);
+  const isCalm = useCalm();
   const kinds = useKindsOf(plan, [structure]);
   const computed = structureOf(kinds, plan, structure);
   // What is said of it, what would mend that and what stands near come behind a turned knob, not before it.
@@ -244,7 +247,7 @@ function Workbench({
           {computed.sized.design.bays && <Bays computed={computed} />}
           {isWeighed(computed.kind) && (
             <LateFold key={`stands ${structure.id}`} title="Will it stand?">
-              {() => <WillItStand computed={computed} onStood={setStand} />}
+              {() => <WillItStand computed={computed} />}
             </LateFold>
           )}
           <LateFold key={`joints ${structure.id}`} title="The joints, close up">
@@ -262,7 +265,9 @@ function Workbench({
           <h2 id="verdicts" className="text-lg">
             Will it do?
           </h2>
+          {isCalm && isWeighed(computed.kind) && <StandLine key={structure.id} computed={computed} onStood={setStand} />}
           <Verdicts
+            fails={stand === 'fails'}
             verdicts={judged.verdicts}
             knobs={computed.kind.knobs}
             weighed={isWeighed(computed.kind)}

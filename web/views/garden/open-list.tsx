@@ -8,6 +8,7 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { say } from '@lignum/core/wording/say';
 import { VerdictRow } from '../../ui/verdicts';
+import { HelpsOf } from '../bench/stand/helps';
 import { choosingWorker } from '../shell/choosing-worker';
 import { setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -83,6 +84,10 @@ const sentence = (words: string): string => words.charAt(0).toUpperCase() + word
 
 const ask = 'flex min-h-11 items-center gap-1.5 font-semibold text-chalk';
 
+/** Points of what does not stand: what helps is found by everything that can be turned. What people and snow do is only told. */
+const STANDS = /^open\.(stands|goes-over)$/;
+const TOLD = /^open\.(leant-on|swung-on|ladder|snow)$/;
+
 /** The way to settle a point from here: what would mend it, what would hold it, or who would be kept out by what. */
 function Settle({ point, asked, onAsk }: { point: OpenPoint; asked: boolean; onAsk: () => void }) {
   const { id, plan } = useGarden();
@@ -100,14 +105,19 @@ function Settle({ point, asked, onAsk }: { point: OpenPoint; asked: boolean; onA
       </Link>
     );
   const structure = at.is === 'structure' && plan.structures.find((one) => one.id === at.id);
-  if (!structure) return null;
+  if (!structure || TOLD.test(told.code)) return null;
   return (
     <>
       <button type="button" aria-expanded={asked} onClick={onAsk} className={ask}>
         {asked ? <ChevronUp size={17} aria-hidden /> : <ChevronDown size={17} aria-hidden />}
-        What mends it?
+        {STANDS.test(told.code) ? 'What would help?' : 'What mends it?'}
       </button>
-      {asked && <Mends structure={structure} code={told.code} />}
+      {asked &&
+        (STANDS.test(told.code) ? (
+          <HelpsOf structure={structure.id} />
+        ) : (
+          <Mends structure={structure} code={told.code} />
+        ))}
     </>
   );
 }

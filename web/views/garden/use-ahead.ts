@@ -4,6 +4,7 @@ import { nextSteps, type NextStep } from '@lignum/core/ahead/next-steps';
 import { openAt, openIn, openPoints, type OpenIn, type OpenPoint } from '@lignum/core/ahead/open-points';
 import { boughtAs, tickedAs } from '../../kept/ticks';
 import { useResults } from '../shell/use-results';
+import { useStands } from '../shell/use-stands';
 import { useTicks } from '../shell/use-ticks';
 
 /** What is open in the garden this view is in and what it asks for next: asked by every view that says anything of either. */
@@ -17,11 +18,12 @@ export interface Ahead extends OpenIn {
 export function useAhead(): Ahead {
   const { plan, garden } = useResults();
   const ticks = useTicks();
+  const stands = useStands();
   const known = useMemo(() => {
-    const here = openIn(plan, garden);
+    const here = openIn(plan, garden, stands);
     const points = openPoints(here);
     return { ...here, garden, points, at: openAt(points) };
-  }, [plan, garden]);
+  }, [plan, garden, stands]);
   return useMemo(
     () => ({
       ...known,

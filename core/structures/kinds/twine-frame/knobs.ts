@@ -26,7 +26,7 @@ const boards = (setting: BedSetting): ('2x8' | '45x195')[] =>
 const follows = ({ place: { bed } }: BedSetting): boolean => Math.abs(bed.riseMm) > inches(8);
 
 /** No closer than this, however it blows (from memory). mm. */
-const LEAST_APART_MM = feet(4);
+const LEAST_APART_MM = feet(3);
 
 /** As far apart as the beam spans, or as the wind on what hangs there lets posts stand that are bent flat. */
 function suggestApart(setting: BedSetting, set: Settled): Suggestion<number> {

@@ -7,7 +7,7 @@ import { stationsKnob } from '../../rules/row';
 import { isOffered, type BedSetting } from '../../setting';
 
 /** Drawn straight by hand; more bends the eyes of its ends, which are 4 mm thick (from memory, as the frame finds). N. */
-const PULL_N = 160;
+const PULL_N = 150;
 
 /** Level wires on vine eyes, by what is grown (`rules/wire-patterns.ts`). */
 export const WALL_WIRES_KNOBS = {

@@ -1,20 +1,33 @@
-import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import { useDeferredValue, useMemo } from 'react';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { standOf } from '@lignum/core/withstand/stand-of';
 import { Button } from '../../../ui/button';
 import { knobWords } from '../../../words/knob-words';
 import { shareWords } from '../../../words/stand-words';
-import type { StandsTold } from '../../../workers/choosing-messages';
+import type { StandsQuestion, StandsTold } from '../../../workers/choosing-messages';
+import { choosingWorker } from '../../shell/choosing-worker';
 import { setKnobs } from '../../shell/edits';
 import { useGarden } from '../../shell/garden-context';
+import { useAnswer } from '../../shell/use-answer';
 import { STAND_LOOKS } from './looks';
 
+/** What would help what does not stand, or hardly: asked for when it is shown. */
+export function HelpsOf({ structure }: { structure: string }) {
+  const plan = useDeferredValue(useGarden().plan);
+  const question = useMemo<StandsQuestion>(
+    () => ({ about: 'stands', plan, structure, helps: true }),
+    [plan, structure],
+  );
+  const { answer, of } = useAnswer<StandsQuestion, StandsTold>(choosingWorker, question);
+  return <Helps structure={structure} found={of === question ? answer : null} />;
+}
+
 /** What would help, each tried through the whole year: one press takes it. */
-export function Helps({
-  computed,
+function Helps({
+  structure,
   found,
 }: {
-  computed: ComputedStructure;
+  structure: string;
   /** null while it is looked for. */
   found: StandsTold;
 }) {
@@ -29,7 +42,6 @@ export function Helps({
   const knobs = found?.knobs ?? {};
   return (
     <>
-      <h3 className="mt-4 text-base">What would help</h3>
       {helps.every(({ share }) => share > 1) && (
         <p role="status" className="text-soft">
           {!found
@@ -39,12 +51,12 @@ export function Helps({
               : 'Some of it, and none enough by itself: think of another kind, another place, or less on it.'}
         </p>
       )}
-      <ul className="mt-1 grid gap-2 sm:grid-cols-2">
+      <ul className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(min(17rem,100%),1fr))] gap-2">
         {helps.map(({ turns, settings, share, costMinor }) => (
           <li key={turns.map(({ knob }) => knob).join(' ')}>
             <Button
               className="w-full !justify-between text-left"
-              onClick={() => store.edit(setKnobs(computed.structure.id, settings))}
+              onClick={() => store.edit(setKnobs(structure, settings))}
             >
               <span className="min-w-0 py-1">
                 {turns.map(({ knob: name, from, to }) => {

@@ -1,10 +1,10 @@
 'use client';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatSpeed, fromSpeed, toSpeed, speedUnit } from '@lignum/core/quantity/measure';
 import { windSumOf } from '@lignum/core/structures/rules/gust';
-import { standOf, type Stand } from '@lignum/core/withstand/stand-of';
+import { standOf } from '@lignum/core/withstand/stand-of';
 import type { Withstood } from '@lignum/core/withstand/withstand';
 import { Button } from '../../../ui/button';
 import { Fold } from '../../../ui/fold';
@@ -25,20 +25,14 @@ import { useGarden } from '../../shell/garden-context';
 import { useAnswer } from '../../shell/use-answer';
 import { BentDrawing } from './bent-drawing';
 import { HardestTable } from './hardest-table';
-import { Helps } from './helps';
+import { BesidesTable } from './besides-table';
+import { HelpsOf } from './helps';
 import { STAND_LOOKS } from './looks';
 import { SeasonStrip } from './season-strip';
 import { WindSumTable } from './wind-sum';
 
 /** What a structure withstands, week by week and gust by gust, worked out away from the page. */
-export default function WillItStand({
-  computed,
-  onStood,
-}: {
-  computed: ComputedStructure;
-  /** Told how it stands when that is known, for what is said of it elsewhere. */
-  onStood: (stand: Stand | null) => void;
-}) {
+export default function WillItStand({ computed }: { computed: ComputedStructure }) {
   const { plan } = useGarden();
   const settled = useDeferredValue(plan);
   const { id } = computed.structure;
@@ -48,20 +42,6 @@ export default function WillItStand({
   );
   const { answer, of } = useAnswer<StandsQuestion, StandsTold>(choosingWorker, question);
   const isOld = of !== question;
-  const stand = isOld || answer === null || typeof answer.stood === 'string' ? null : standOf(answer.stood.worst.share);
-  useEffect(() => {
-    onStood(stand);
-    // Folded away, or another structure: nothing is known of it any more.
-    return () => onStood(null);
-  }, [onStood, stand]);
-  // What would help is looked for once it is known that something has to, and told when it is found.
-  const isShort = stand !== null && stand !== 'holds';
-  const wanted = useMemo<StandsQuestion | null>(
-    () => (isShort ? { about: 'stands', plan: settled, structure: id, helps: true } : null),
-    [isShort, settled, id],
-  );
-  const found = useAnswer<StandsQuestion, StandsTold>(choosingWorker, wanted);
-  const helped = wanted !== null && found.of === wanted ? found.answer : null;
   if (!answer)
     return (
       <p role="status" className="py-3 text-soft">
@@ -71,24 +51,12 @@ export default function WillItStand({
   if (typeof answer.stood === 'string') return <p className="max-w-[42rem] py-2">{NOT_RECKONED[answer.stood]}</p>;
   return (
     <div aria-busy={isOld} className={isOld ? 'opacity-60' : ''}>
-      <Told computed={computed} stood={answer.stood} helped={helped} isShort={isShort} />
+      <Told computed={computed} stood={answer.stood} />
     </div>
   );
 }
 
-function Told({
-  computed,
-  stood,
-  helped,
-  isShort,
-}: {
-  computed: ComputedStructure;
-  stood: Withstood;
-  /** null until it has been looked for. */
-  helped: StandsTold;
-  /** It does not hold, or hardly. */
-  isShort: boolean;
-}) {
+function Told({ computed, stood }: { computed: ComputedStructure; stood: Withstood }) {
   const { plan, tongue } = useGarden();
   const { units, locale } = tongue;
   // The week and the gust that are looked at: until they are turned, the worst.
@@ -140,7 +108,13 @@ function Told({
           It would not hold with a little less luck: {worse.map((one) => WORSE[one.worse].toLowerCase()).join('; ')}.
         </p>
       )}
-      {isShort && <Helps computed={computed} found={helped} />}
+      {stand !== 'holds' && (
+        <>
+          <h3 className="mt-4 text-base">What would help</h3>
+          <HelpsOf structure={id} />
+        </>
+      )}
+      <BesidesTable computed={computed} besides={stood.besides} />
 
       <h3 className="mt-5 text-base">Through the year</h3>
       <p className="text-[0.9rem] text-soft">
