@@ -20,6 +20,8 @@ import { rankBeds } from './where';
 function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
   const plan: Plan = {
     ...DEMO_PLAN,
+    // In no more wind than most: what stands on it is compared, not where it lies.
+    beds: DEMO_PLAN.beds.map((one) => (one.id === 'long-bed' ? { ...one, wind: 'usual' as const } : one)),
     structures: [],
     plantings: [{ id: 'p', bed, crop, training, count, year: DEMO_PLAN.garden.year }],
   };

@@ -202,7 +202,10 @@ describe('a plan of version 6', () => {
     const today = computeGarden({
       ...DEMO_PLAN,
       site: plan.site,
-      beds: among(DEMO_PLAN.beds, plan.beds),
+      beds: among(DEMO_PLAN.beds, plan.beds).map((bed) => ({
+        ...bed,
+        wind: plan.beds.find(({ id }) => id === bed.id)?.wind ?? plan.site.wind,
+      })),
       plantings: among(DEMO_PLAN.plantings, plan.plantings),
       structures: asThen(among(DEMO_PLAN.structures, plan.structures), plan),
       priceBook: plan.priceBook,
@@ -220,9 +223,9 @@ it('a plan of version 7 opens as it was, and comes to the same', () => {
   expect(opened.plan).toEqual({ ...old, version: 8 });
   // What it costs today, of what stands in both.
   const both = DEMO_PLAN.structures.filter(({ id }) => old.structures.some((one) => one.id === id));
-  const { priceBook } = opened.plan;
+  const { priceBook, beds } = opened.plan;
   expect(computeGarden(opened.plan).cost).toEqual(
-    computeGarden({ ...DEMO_PLAN, priceBook, structures: asThen(both, opened.plan) }).cost,
+    computeGarden({ ...DEMO_PLAN, priceBook, beds, structures: asThen(both, opened.plan) }).cost,
   );
 });
 

@@ -161,7 +161,7 @@ export const RESULT_SCHEMA = Joi.object({
         }),
       ).description('What it stands on: each part in or on the ground, how deep and how wide, and in what it is set.'),
       strengths: list(
-        Joi.object({ stock: text, class: text, source: text }).pattern(/Mpa$|N$|Mm$|Mm[24]$|KgM3$/, Joi.number()),
+        Joi.object({ stock: text, class: text, source: text }).pattern(/Mpa$|N$|Mm$|Mm[234]$|KgM3$/, Joi.number()),
       ).description('Characteristic strengths and stiffnesses of what it is built of, by class, with their source.'),
       stations: list(
         Joi.object({

@@ -24,9 +24,10 @@ interface SteelClass {
   class: string;
   yieldMpa: number;
   stiffnessMpa: number;
-  /** Of a studded post: the area of its section, and its second moment about its weaker axis. */
+  /** Of a studded post: the area of its section, its second moment about its weaker axis, and what it has against bending when all of it yields. */
   areaMm2?: number;
   momentMm4?: number;
+  plasticMm3?: number;
   source: string;
 }
 

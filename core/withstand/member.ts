@@ -62,13 +62,14 @@ const pipe = (outMm: number, inMm: number): number => (Math.PI / 64) * (outMm **
 function sectionOf(bar: Bar, stock: Stock): SectionOf {
   const strength = strengthOf(stock);
   if (strength && 'yieldMpa' in strength && strength.areaMm2 !== undefined && strength.momentMm4 !== undefined) {
-    const [i, half] = [strength.momentMm4, bar.wideMm / 2];
+    const i = strength.momentMm4;
+    const modulus = strength.plasticMm3 ?? i / (bar.wideMm / 2);
     return {
       areaMm2: strength.areaMm2,
       wideMm4: i,
       thickMm4: i,
-      wideMm3: i / half,
-      thickMm3: i / half,
+      wideMm3: modulus,
+      thickMm3: modulus,
       torsionMm4: i / 10,
       round: false,
     };

@@ -15,6 +15,8 @@ export interface MeshInWind {
   toMm: number;
   /** Share of it that is wire. */
   opacity: number;
+  /** A beam along the top of the posts, by how wide it is to the wind. mm. */
+  beamMm?: number;
   /** Filled soil through which a post stands before firm ground holds it. mm. */
   softMm: number;
 }
@@ -33,7 +35,10 @@ const LATE = 9;
  * heights (force, and force times height). What a suggestion is sized by; whether it stands is asked of the whole frame.
  * @example rowInWind(setting, { fromMm: 510, toMm: 1780, opacity: 0.06, softMm: 140 }).bends // 144 N mm to the millimetre
  */
-export function rowInWind({ site, wind, planted }: Setting, { fromMm, toMm, opacity, softMm }: MeshInWind): RowInWind {
+export function rowInWind(
+  { site, wind, planted }: Setting,
+  { fromMm, toMm, opacity, softMm, beamMm = 0 }: MeshInWind,
+): RowInWind {
   const speed = speedAt(wind, site.gustMs * onceIn(ONCE_IN_YEARS) * monthGust(LATE, true));
   const q = windPressure(speed) / 1e6;
   const band = (low: number, high: number, press: number): RowInWind => ({
@@ -49,12 +54,13 @@ export function rowInWind({ site, wind, planted }: Setting, { fromMm, toMm, opac
       return band(Math.min(crop.supportFromMm, high / 2), high, q * leafDrag(speed) * leafy);
     })
     .reduce((most, one) => (one.bends > most.bends ? one : most), { pushes: 0, bends: 0 });
-  const pushes = mesh.pushes + leaves.pushes;
-  return { pushes, bends: mesh.bends + leaves.bends + pushes * softMm };
+  const beam = q * DRAG.edged * beamMm;
+  const pushes = mesh.pushes + leaves.pushes + beam;
+  return { pushes, bends: mesh.bends + leaves.bends + beam * toMm + pushes * softMm };
 }
 
 /** A post between two bays carries more than its even share, under a beam that runs on over it more still, and leaning over itself bends it further (from memory, all: as frames of such rows are found to). */
-const UNEVENLY = { pushed: 1.2, bent: 4 / 3, underBeam: 1.5 } as const;
+const UNEVENLY = { pushed: 1.2, bent: 4 / 3, underBeam: 1.3 } as const;
 
 /** How far apart studded steel posts may stand in such a wind, by what bends the post and by what the soil holds. mm. @param deepMm in firm ground. */
 export function steelPostsApart(
@@ -64,7 +70,7 @@ export function steelPostsApart(
 ): number {
   const post = stockOf(catalogue, 'steel-post', 'steel post');
   if (pushes <= 0) return Infinity;
-  const carries = ((STUDDED.yieldMpa / STEEL_OVER) * STUDDED.momentMm4) / (post.faceMm / 2);
+  const carries = (STUDDED.yieldMpa / STEEL_OVER) * STUDDED.plasticMm3;
   const holds = bromsPush({ acrossMm: post.faceMm, deepMm, upMm: bends / pushes, soil, plate: post.plate }) / SOIL_OVER;
   return Math.min(carries / bends / UNEVENLY.bent, holds / pushes / UNEVENLY.pushed);
 }

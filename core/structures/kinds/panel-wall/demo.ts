@@ -14,7 +14,8 @@ export const demo = {
       widthMm: feet(3),
       heightMm: inches(11),
       stood: ['cabbage', 'gourd', ''],
-      note: 'Boards renewed the winter before last.',
+      wind: 'exposed',
+      note: 'Boards renewed the winter before last. The west wind comes over it.',
     }),
     demoBed({
       id: 'ramp-row',

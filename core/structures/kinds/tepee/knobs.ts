@@ -25,7 +25,7 @@ export const acrossRing = ({ place: { bed } }: BedSetting): number =>
 /** What fits the bed: its narrower side less the ring's own half width on both sides. mm. */
 const radiusInBed = (setting: BedSetting, ringMm: number): number => (acrossRing(setting) - ringMm) / 2;
 
-const CONE_OF = ['cane-bamboo', 'pole-bamboo', 'pole-larch'] as const;
+const CONE_OF = ['cane-bamboo-stout', 'cane-bamboo', 'pole-bamboo', 'pole-larch'] as const;
 /** The cane a small cone is made of, where it is sold. */
 const conePole = (setting: BedSetting): string => CONE_OF.find((id) => isOffered(setting, id)) ?? CONE_OF[0];
 
@@ -143,7 +143,7 @@ export const TEPEE_KNOBS = {
     help: 'Bought whole, at the next length up.',
     suggest: (setting, set) => {
       const offered = offeredPoles(setting);
-      const wanted = isTepee(set) ? ['pole-larch', 'pole-bamboo', 'cane-bamboo'] : CONE_OF;
+      const wanted = isTepee(set) ? ['pole-larch', 'pole-bamboo', 'cane-bamboo-stout', 'cane-bamboo'] : CONE_OF;
       return { value: wanted.find((id) => offered.includes(id)) ?? 'pole-larch', why: fact('pole.usual') };
     },
   },

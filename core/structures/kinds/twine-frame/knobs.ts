@@ -35,7 +35,7 @@ function suggestApart(setting: BedSetting, set: Settled): Suggestion<number> {
   const deepMm = letInDepth(Number(set.beamHeight), setting);
   const softMm = deepMm - firmDepth(deepMm, fillUnder(setting));
   const apart = timberPostsApart(
-    rowInWind(setting, { fromMm: 0, toMm: Number(set.beamHeight), opacity: 0, softMm }),
+    rowInWind(setting, { fromMm: 0, toMm: Number(set.beamHeight), opacity: 0, softMm, beamMm: post.wideMm }),
     post,
   );
   return apart >= usual.value
