@@ -125,7 +125,9 @@ function Workbench({
   // Told when it changes: a screen reader hears what a turned knob does to the verdict.
   const said =
     open.length === 0
-      ? 'No problems found.'
+      ? stand === 'fails'
+        ? ''
+        : 'No problems found.'
       : `${open.length} to look at: ${open.map((verdict) => say(verdict.told, {}, tongue)).join(' ')}`;
   const remove = () => {
     store.edit(removeStructure(structure.id));
@@ -265,7 +267,9 @@ function Workbench({
           <h2 id="verdicts" className="text-lg">
             Will it do?
           </h2>
-          {isCalm && isWeighed(computed.kind) && <StandLine key={structure.id} computed={computed} onStood={setStand} />}
+          {isCalm && isWeighed(computed.kind) && (
+            <StandLine key={structure.id} computed={computed} onStood={setStand} />
+          )}
           <Verdicts
             fails={stand === 'fails'}
             verdicts={judged.verdicts}
