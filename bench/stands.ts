@@ -26,9 +26,9 @@ const lines = all.map(({ structure, sized, setting }) => ({
   whole: took(() => withstand(sized.design, setting, CATALOGUE, false)),
 }));
 const sum = (of: 'short' | 'whole'): number => lines.reduce((total, line) => total + line[of], 0);
-const sorted = lines.toSorted((a, b) => a.short - b.short);
+const sorted = [...lines].sort((a, b) => a.short - b.short);
 const median = sorted[sorted.length >> 1]?.short ?? 1;
-const dearest = sorted.at(-1);
+const dearest = sorted[sorted.length - 1];
 
 console.log(`${lines.length} structures`);
 console.log(`short answer: ${(sum('short') / sum('whole')).toFixed(2)} of the whole`);
