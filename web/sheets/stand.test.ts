@@ -6,7 +6,7 @@ import { computeAs } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
 import { standsOf } from '@lignum/core/plan/stands';
 import { kindOf } from '@lignum/core/structures/registry';
-import { FORMULAS, fromWords, shareWords, sumWords, windLines } from '../words/stand-words';
+import { FORMULAS, fromWords, hardestTold, shareWords, sumWords, windLines } from '../words/stand-words';
 import { structureSheets } from './sheets';
 import { windSumOf } from '@lignum/core/structures/rules/gust';
 
@@ -44,6 +44,12 @@ it.each([
     expect(said).toContain(FORMULAS[first.by].source.slice(0, 20));
     for (const { is } of windLines(windSumOf(computed.setting, stood.worst.day, stood.worst.gustMs), false, tongue))
       if (is) expect(said).toContain(is);
+    // What works hardest is told first, and nothing twice.
+    const told = hardestTold(computed, stood.uses, tongue.units, 20);
+    const shares = told.map(({ use }) => use.share);
+    expect(shares).toEqual(shares.toSorted((a, b) => b - a));
+    expect(shares[0]).toBe(first.share);
+    expect(new Set(told.map(({ words }) => words)).size).toBe(told.length);
     // The figures told give the share again: moments over their sections, a push over what may be.
     for (const use of stood.uses.slice(0, 8)) {
       expect(fromWords(use, tongue) !== '').toBe(use.from !== null);

@@ -10,13 +10,13 @@ import {
   FORMULAS,
   HAPPENS,
   fromWords,
+  hardestTold,
   LEFT_OUT,
   NO_ENGINEER,
   NOT_RECKONED,
   shareWords,
   STAND_WORDS,
   sumWords,
-  whatHappens,
   windLines,
   WORSE,
 } from '../words/stand-words';
@@ -43,7 +43,7 @@ export function standSum(on: On, stood: Withstood | NotReckoned): Block[] {
   if (typeof stood === 'string') return [first, said(NOT_RECKONED[stood])];
   const { worst } = stood;
   const wind = windLines(windSumOf(computed.setting, worst.day, worst.gustMs), false, tongue);
-  const hardest = stood.uses.slice(0, TOLD);
+  const hardest = hardestTold(computed, stood.uses, units, TOLD);
   return [
     first,
     said(
@@ -59,14 +59,9 @@ export function standSum(on: On, stood: Withstood | NotReckoned): Block[] {
     said('', { after: 6 }),
     said('What works hardest', { bold: true, after: 2 }),
     ...rows(
-      hardest.map((use) => {
+      hardest.map(({ words, use }) => {
         const { has, may } = sumWords(use, tongue);
-        return [
-          whatHappens(computed, use, units),
-          fromWords(use, tongue),
-          `${has} of ${may}`,
-          shareWords(use.share, locale),
-        ];
+        return [words, fromWords(use, tongue), `${has} of ${may}`, shareWords(use.share, locale)];
       }),
       [
         { widthPx: wide * 0.3 },
@@ -79,7 +74,7 @@ export function standSum(on: On, stood: Withstood | NotReckoned): Block[] {
     said('', { after: 6 }),
     said('How each is worked out', { bold: true, after: 2 }),
     ...rows(
-      [...new Set(hardest.map(({ by }) => by))].map((by) => [
+      [...new Set(hardest.map(({ use }) => use.by))].map((by) => [
         `What ${HAPPENS[by]}`,
         FORMULAS[by].sum,
         FORMULAS[by].source,

@@ -69,6 +69,21 @@ const middleOf = (all: readonly (readonly [number, number, number])[]): readonly
 export const whatHappens = (of: Pick<ComputedStructure, 'kind' | 'sized'>, use: Use, units: Units): string =>
   `${placeOf(of, use, units)}: ${HAPPENS[use.by]}`;
 
+/** What works hardest, the hardest first: of those that read alike (a joint has several fixings) the hardest alone. @param uses the hardest first. */
+export function hardestTold(
+  of: Pick<ComputedStructure, 'kind' | 'sized'>,
+  uses: readonly Use[],
+  units: Units,
+  most: number,
+): { words: string; use: Use }[] {
+  const told = new Map<string, Use>();
+  for (const use of uses) {
+    const words = whatHappens(of, use, units);
+    if (!told.has(words)) told.set(words, use);
+  }
+  return [...told].slice(0, most).map(([words, use]) => ({ words, use }));
+}
+
 /** What acts and what may: a stress in a part, a pull on what holds. */
 export function sumWords({ what, has, may }: Use, tongue: Tongue): { has: string; may: string } {
   if (what !== 'part')

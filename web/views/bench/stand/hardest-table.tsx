@@ -1,7 +1,7 @@
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Use } from '@lignum/core/withstand/uses';
 import { standOf } from '@lignum/core/withstand/stand-of';
-import { FORMULAS, fromWords, shareWords, sumWords, whatHappens } from '../../../words/stand-words';
+import { FORMULAS, fromWords, hardestTold, shareWords, sumWords } from '../../../words/stand-words';
 import { useGarden } from '../../shell/garden-context';
 import { STAND_LOOKS } from './looks';
 
@@ -13,13 +13,9 @@ const SHOWN = 6;
 /** What works hardest, each with what acts and what may; opened, how that is worked out. */
 export function HardestTable({ computed, uses }: { computed: ComputedStructure; uses: readonly Use[] }) {
   const { tongue } = useGarden();
-  // Of those that read alike the hardest: a joint has several fixings.
-  const told = [...new Map(uses.toReversed().map((use) => [whatHappens(computed, use, tongue.units), use])).entries()]
-    .toReversed()
-    .slice(0, SHOWN);
   return (
     <ol className="text-[0.95rem]" aria-label="What works hardest">
-      {told.map(([words, use]) => {
+      {hardestTold(computed, uses, tongue.units, SHOWN).map(({ words, use }) => {
         const { has, may } = sumWords(use, tongue);
         const stand = standOf(use.share);
         return (
