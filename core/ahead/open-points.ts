@@ -8,7 +8,9 @@ import type { Plan, Planting } from '../plan/plan';
 import { bedPast, bedsOver } from '../site/bed-over';
 import { bedsOf } from '../site/stands/stands';
 import { dayOfYear, monthDayOf } from '../site/sun/season';
+import { FAR_TOO_MUCH } from '../withstand/stand-of';
 import { fact, type Fact } from '../wording/say';
+import { notBorne } from './not-borne';
 
 /** Where something open is settled: at one thing, or in several beds at once. */
 export type OpenAt = { is: 'structure' | 'bed' | 'stock'; id: string } | { is: 'beds'; ids: readonly string[] };
@@ -99,19 +101,10 @@ const doesNotStand: Source = ({ plan, stands }) =>
         id: `structure ${id} bears ${by}`,
         level: 'warn',
         at,
-        told: fact(NOT_BORNE[by]),
+        told: notBorne(by),
       })),
     ];
   });
-/** So many times what it may is told in no figure. */
-const FAR_TOO_MUCH = 9.99;
-const NOT_BORNE: Readonly<Record<ShortStand['notBorne'][number], string>> = {
-  'leant on': 'open.leant-on',
-  'swung on': 'open.swung-on',
-  ladder: 'open.ladder',
-  snow: 'open.snow',
-};
-
 const withoutSupport: Source = (of) =>
   unheld(of).map((one) => ({
     id: `bed ${one.bed} no-support ${one.id}`,

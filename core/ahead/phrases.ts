@@ -9,7 +9,7 @@ export const AHEAD_PHRASES: Phrases = {
   'open.leant-on': 'Does not bear somebody who leans on it.',
   'open.swung-on': 'Does not bear a child who swings on it.',
   'open.ladder': 'Does not bear a ladder that is set against it.',
-  'open.snow': 'Does not bear eight inches (200 mm) of snow: take its net off, or sweep it.',
+  'open.snow': 'Does not bear {deep} of snow: take its net off, or sweep it.',
   'open.bed-over': 'Lies over {over}: move one of the two.',
   'open.bed-past': 'Goes {by} over the edge of the plot: move it, or make the plot as large as the ground is.',
   'open.gets-in': '{who}: they come to {bed}, from {from}.',

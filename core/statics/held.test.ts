@@ -1,3 +1,4 @@
+import { STUDDED } from './studded-post';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
@@ -42,6 +43,30 @@ describe('what a short post in the soil bears (Broms 1964)', () => {
       }),
       { numRuns: cases(100) },
     );
+  });
+
+  it('an anchor plate in sand adds what 3 γ z K_p presses on it, with its lever about the foot (by hand)', () => {
+    const at = { acrossMm: 35, deepMm: 762, upMm: 1140, soil: 'sand' } as const;
+    const plate = { besideMm2: 7031, upMm: 387 };
+    const more = bromsPush({ ...at, plate }) - bromsPush(at);
+    // 3 × 17e-6 × 375 mm × K_p of 33° = 3.392, on 7031 mm², at 387 mm, over 1140 + 762.
+    expect(more / ((3 * 17e-6 * 375 * 3.392 * 7031 * 387) / 1902)).toBeCloseTo(1, 3);
+    expect(bromsPush({ ...at, soil: 'clay', plate })).toBe(bromsPush({ ...at, soil: 'clay' }));
+  });
+
+  it('a footing wider than a fifth of its depth holds what one of that width does, and no less than the post in it', () => {
+    const at = (acrossMm: number) => bromsPush({ acrossMm, deepMm: 610, upMm: 1000, soil: 'loam' });
+    expect(at(267)).toBe(at(122));
+    expect(at(267)).toBeGreaterThan(at(89));
+  });
+
+  it('a studded post’s plastic modulus is that of a flange and a web of 35 × 3.2 mm by hand, and a little for its studs', () => {
+    // Half of the area lies over y: the flange but a sliver of it.
+    const [b, t, web] = [35, 3.2, 35 - 3.2];
+    const y = (b * t + web * t) / 2 / b;
+    const byHand = (b * y ** 2) / 2 + (b * (t - y) ** 2) / 2 + web * t * (t + web / 2 - y);
+    expect(STUDDED.plasticMm3 / byHand).toBeGreaterThan(1);
+    expect(STUDDED.plasticMm3 / byHand).toBeLessThan(1.08);
   });
 
   it('deeper, wider and lower bears more, softer ground less', () => {

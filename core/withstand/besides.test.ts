@@ -8,7 +8,8 @@ import type { Plan } from '../plan/plan';
 import { kindOf } from '../structures/registry';
 import { askable, bears, grownOn, type Asked } from './asked';
 import { besidesOf } from './besides';
-import { liesOn, snowOn, weightOf } from './loads';
+import { liesOn } from '../statics/snow';
+import { snowOn, weightOf } from './loads';
 import { oneOfEach } from './one-of-each';
 import { withstand, worstWeek } from './withstand';
 

@@ -1,6 +1,7 @@
 import { cross, minus, norm, UP, unit, type Point } from '../geometry/space';
 import type { MonthlyMeans } from '../site/monthly-means';
 import { heightAt } from '../site/ground';
+import { SNOW_NM2 } from '../statics/snow';
 import { askable, bears, grownOn, isLatch, type Asked } from './asked';
 import { pushOn, snowOn, weightOf, type Share } from './loads';
 import type { BarIn } from './parts-in';
@@ -9,14 +10,10 @@ import type { Use } from './uses';
 /** What it may have to bear besides the wind, where that is likely. */
 export interface Besides {
   by: 'leant on' | 'swung on' | 'ladder' | 'snow';
-  /** Where; none of snow, which lies on all of its roofs. */
-  part: string | null;
   /** How much of it: N, of snow N/m². */
   much: number;
-  day: number;
   share: number;
   hardest: Use | null;
-  lost: boolean;
 }
 
 /** Half a kilonewton to the metre (EN 1991-1-1:2002, table 6.12, category A) over the width of one person (from memory: 0.6 m). N. */
@@ -28,8 +25,6 @@ const SWINGS_N = 350;
  * upper third of it: moments about its foot, 735 N × ¾ ÷ 4. N.
  */
 const LADDER_N = 138;
-/** Eight inches of settled snow: 0.2 m of 2 kN/m³ (EN 1991-1-3:2003, table E.1). N/m². */
-const SNOW_NM2 = 400;
 /** A bar that somebody leans on, and one that a ladder is set against, stand so high over the soil; nobody sets it against what is thinner (from memory). mm. */
 const HIP = { fromMm: 700, toMm: 1200, longMm: 900, thickMm: 30 } as const;
 const LADDER = { fromMm: 1800, toMm: 3200, longMm: 1200, thickMm: 30 } as const;
@@ -63,7 +58,6 @@ export function besidesOf(asked: Asked, day: number, inWinter: boolean): Besides
 
 /** A push that is tried: at which place, which way. */
 interface Tried {
-  bar: BarIn;
   node: number;
   force: Point;
 }
@@ -99,7 +93,7 @@ function aside(bar: BarIn, pushN: number): Tried[] {
   const at = Math.min(nodes.length - 1, free + 1);
   const node = nodes[(atMm[at] ?? 0) < (atMm.at(-1) ?? 0) ? at : free] as number;
   const [x, y] = cross(unit(minus(part.to, part.from)), UP);
-  return [1, -1].map((sign): Tried => ({ bar, node, force: [sign * x * pushN, sign * y * pushN, 0] }));
+  return [1, -1].map((sign): Tried => ({ node, force: [sign * x * pushN, sign * y * pushN, 0] }));
 }
 
 /** A child on a gate that stands open: at the head of the stile that is farthest from its hinges. */
@@ -111,21 +105,22 @@ function swungOn({ design, setting, catalogue }: Asked, day: number): Besides | 
   if (!bar) return null;
   const up = (node: number): number => (open.model.frame.nodes[node] as Point)[2];
   const node = bar.nodes.reduce((high, one) => (up(one) > up(high) ? one : high));
-  return worstAt(open, day, 'swung on', SWINGS_N, [{ bar, node, force: [0, 0, -SWINGS_N] }]);
+  return worstAt(open, day, 'swung on', SWINGS_N, [{ node, force: [0, 0, -SWINGS_N] }]);
 }
 
 /** Of several places the one where it works hardest, asked carefully; null where there is none. */
 function worstAt(asked: Asked, day: number, by: Besides['by'], much: number, tried: readonly Tried[]): Besides | null {
   const weight = weightOf(asked.able, grownOn(asked, day));
-  const put = tried.map(({ bar, node, force }): { part: string; shares: Share[] } => ({
-    part: bar.part.id,
-    shares: [...weight, pushOn(asked.able, `${by} ${node} ${force.join(' ')}`, node, force)],
-  }));
-  const plain = put.map((one) => ({ ...one, share: bears(asked, one.shares, PLAINLY).share }));
-  const worst = plain.toSorted((a, b) => b.share - a.share)[0];
+  const put = tried.map(({ node, force }): Share[] => [
+    ...weight,
+    pushOn(asked.able, `${by} ${node} ${force.join(' ')}`, node, force),
+  ]);
+  const worst = put
+    .map((shares) => ({ shares, share: bears(asked, shares, PLAINLY).share }))
+    .toSorted((a, b) => b.share - a.share)[0];
   if (!worst) return null;
-  const { share, hardest, response } = bears(asked, worst.shares, { ...PLAINLY, carefully: true });
-  return { by, part: worst.part, much, day, share, hardest, lost: response.lost };
+  const { share, hardest } = bears(asked, worst.shares, { ...PLAINLY, carefully: true });
+  return { by, much, share, hardest };
 }
 /** Somebody leans on it some days of its life: as what builders put on it is counted (NDS 2018, table 2.3.2: seven days). */
 const PLAINLY = { duration: 'week', carefully: false } as const;
@@ -142,6 +137,6 @@ function snowed(asked: Asked): Besides | null {
   if (snow.length === 0) return null;
   const put = [...weightOf(asked.able, grownOn(asked, day)), ...snow];
   // What snow lies on a roof for is two months of its life (NDS 2018, table 2.3.2).
-  const { share, hardest, response } = bears(asked, put, { duration: 'season', carefully: true });
-  return { by: 'snow', part: null, much: SNOW_NM2, day, share, hardest, lost: response.lost };
+  const { share, hardest } = bears(asked, put, { duration: 'season', carefully: true });
+  return { by: 'snow', much: SNOW_NM2, share, hardest };
 }

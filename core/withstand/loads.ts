@@ -8,6 +8,7 @@ import { dot, minus, norm, scale, unit, UP, type Point } from '../geometry/space
 import { leafyShare } from '../growth/growth';
 import { GRAVITY_MS2 } from '../quantity/measure';
 import { DRAG, leafDrag, ROOF_LIFTS } from '../statics/drag';
+import { liesOn } from '../statics/snow';
 import { windPressure } from '../statics/wind';
 import { cellsOf, type Cell } from './cells';
 import { hand, type HandedTo } from './hand-over';
@@ -223,12 +224,6 @@ export function snowOn(able: Loadable, snowNm2: number): Share[] {
     }
   });
   return of.loads.some((n) => n !== 0) ? [{ of, times: snowNm2 / 1e6 }] : [];
-}
-
-/** What of the snow on level ground lies on a roof of one slope (EN 1991-1-3:2003, table 5.2, μ1). rad. @example liesOn(0) // 0.8 */
-export function liesOn(slope: number): number {
-  const deg = (slope * 180) / Math.PI;
-  return deg <= 30 ? 0.8 : Math.max(0, (0.8 * (60 - deg)) / 30);
 }
 
 /** A push at one place of a bar. N. */

@@ -6,7 +6,7 @@ import { computeAs } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
 import { standsOf } from '@lignum/core/plan/stands';
 import { kindOf } from '@lignum/core/structures/registry';
-import { FORMULAS, fromWords, hardestTold, shareWords, sumWords, windLines } from '../words/stand-words';
+import { BESIDES, FORMULAS, fromWords, hardestTold, shareWords, sumWords, windLines } from '../words/stand-words';
 import { structureSheets } from './sheets';
 import { windSumOf } from '@lignum/core/structures/rules/gust';
 
@@ -17,6 +17,7 @@ const textsOf = (pages: readonly Page[]) =>
 it.each([
   ['tomato-wall', 'imperial', 'Letter'],
   ['rose-arbor', 'metric', 'A4'],
+  ['berry-cage', 'imperial', 'Letter'],
 ] as const)(
   'the sum of %s can be followed on one page, within its margins: each figure over what may be is its share',
   (id, units, size) => {
@@ -44,6 +45,10 @@ it.each([
     expect(said).toContain(FORMULAS[first.by].source.slice(0, 20));
     for (const { is } of windLines(windSumOf(computed.setting, stood.worst.day, stood.worst.gustMs), false, tongue))
       if (is) expect(said).toContain(is);
+    for (const { by, share } of stood.besides) {
+      expect(said).toContain(BESIDES[by]);
+      expect(said).toContain(shareWords(share, 'en'));
+    }
     // What works hardest is told first, and nothing twice.
     const told = hardestTold(computed, stood.uses, tongue.units, 20);
     const shares = told.map(({ use }) => use.share);

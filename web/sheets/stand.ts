@@ -6,6 +6,8 @@ import { standOf } from '@lignum/core/withstand/stand-of';
 import type { NotReckoned } from '@lignum/core/withstand/asked';
 import type { Withstood } from '@lignum/core/withstand/withstand';
 import {
+  BESIDES,
+  besidesWords,
   dayWords,
   FORMULAS,
   HAPPENS,
@@ -72,6 +74,25 @@ export function standSum(on: On, stood: Withstood | NotReckoned): Block[] {
       SMALL,
     ),
     said('', { after: 6 }),
+    ...(stood.besides.length === 0
+      ? []
+      : [
+          said('Besides the wind', { bold: true, after: 2 }),
+          ...rows(
+            stood.besides.map((one) => [
+              BESIDES[one.by],
+              besidesWords(one, tongue),
+              `${STAND_WORDS[standOf(one.share)].toLowerCase()}, ${shareWords(one.share, locale)}`,
+            ]),
+            [
+              { widthPx: wide * 0.25 },
+              { widthPx: wide * 0.5 },
+              { widthPx: wide * 0.25, anchor: 'end', weight: 'bold' },
+            ],
+            SMALL,
+          ),
+          said('', { after: 6 }),
+        ]),
     said('How each is worked out', { bold: true, after: 2 }),
     ...rows(
       [...new Set(hardest.map(({ use }) => use.by))].map((by) => [

@@ -6,17 +6,18 @@ import { numberFormat } from '@lignum/core/quantity/number-format';
 import type { Tongue } from '@lignum/core/wording/say';
 import { extentOf } from '@lignum/core/design/extent';
 import { postNumbers } from '@lignum/core/design/post-numbers';
+import { SNOW_DEEP_MM } from '@lignum/core/statics/snow';
 import type { Besides } from '@lignum/core/withstand/besides';
 import type { Use } from '@lignum/core/withstand/uses';
 import type { WindSum } from '@lignum/core/structures/rules/gust';
-import type { Stand } from '@lignum/core/withstand/stand-of';
+import { FAR_TOO_MUCH, type Stand } from '@lignum/core/withstand/stand-of';
 import type { NotReckoned } from '@lignum/core/withstand/asked';
 import type { Withstood } from '@lignum/core/withstand/withstand';
 import { wordFor } from './stock-words';
 
 /** "71 %", and what is past all telling as that. */
 export const shareWords = (share: number, locale: string): string =>
-  share > 9.99 ? 'far too much' : `${numberFormat(locale, { maximumFractionDigits: 0 }).format(share * 100)} %`;
+  share > FAR_TOO_MUCH ? 'far too much' : `${numberFormat(locale, { maximumFractionDigits: 0 }).format(share * 100)} %`;
 
 export const STAND_WORDS: Record<Stand, string> = {
   holds: 'Holds',
@@ -197,19 +198,11 @@ export const BESIDES: Record<Besides['by'], string> = {
   snow: 'Snow lies on it',
 };
 
-/** What is too much for it besides the wind. */
-export const NOT_BORNE: Record<Besides['by'], string> = {
-  'leant on': 'Nobody should lean on it.',
-  'swung on': 'No child should swing on its gate.',
-  ladder: 'No ladder should be set against it.',
-  snow: 'Snow has to be kept off it.',
-};
-
 /** How much of it is reckoned with, and whose figure that is. */
 export function besidesWords({ by, much }: Pick<Besides, 'by' | 'much'>, { units, locale }: Tongue): string {
   if (by === 'snow') {
     const load = formatLoad(much / GRAVITY_MS2, units, locale);
-    return `${formatLength(200, units)} of settled snow, ${load} (EN 1991-1-3, table E.1), if it is left on`;
+    return `${formatLength(SNOW_DEEP_MM, units)} of settled snow, ${load} (EN 1991-1-3, table E.1), if it is left on`;
   }
   const force = formatPull(much, units, locale);
   if (by === 'ladder') return `pressed with ${force}: one foot out for four up, somebody of 75 kg on it`;

@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { AlertOctagon, Check, ChevronDown, ChevronUp, TriangleAlert } from 'lucide-react';
+import { isNotBorne } from '@lignum/core/ahead/not-borne';
 import { AHEAD_PHRASES } from '@lignum/core/ahead/phrases';
 import type { OpenPoint } from '@lignum/core/ahead/open-points';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
@@ -86,7 +87,6 @@ const ask = 'flex min-h-11 items-center gap-1.5 font-semibold text-chalk';
 
 /** Points of what does not stand: what helps is found by everything that can be turned. What people and snow do is only told. */
 const STANDS = /^open\.(stands|goes-over)$/;
-const TOLD = /^open\.(leant-on|swung-on|ladder|snow)$/;
 
 /** The way to settle a point from here: what would mend it, what would hold it, or who would be kept out by what. */
 function Settle({ point, asked, onAsk }: { point: OpenPoint; asked: boolean; onAsk: () => void }) {
@@ -105,7 +105,7 @@ function Settle({ point, asked, onAsk }: { point: OpenPoint; asked: boolean; onA
       </Link>
     );
   const structure = at.is === 'structure' && plan.structures.find((one) => one.id === at.id);
-  if (!structure || TOLD.test(told.code)) return null;
+  if (!structure || isNotBorne(told)) return null;
   return (
     <>
       <button type="button" aria-expanded={asked} onClick={onAsk} className={ask}>

@@ -56,7 +56,7 @@ export const demo = {
       name: 'Tomato wall',
       stand: { on: 'bed', bed: 'long-bed' },
       plantings: ['long-tomatoes'],
-      // As far apart as the trade sets them, against what is suggested here: in August it does not hold.
+      // As far apart as the trade sets them, against what is suggested here: it stands in May and does not hold in September.
       knobs: { postSpacing: feet(8) },
     },
     {

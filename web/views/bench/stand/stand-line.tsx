@@ -1,9 +1,12 @@
 'use client';
 import { useDeferredValue, useEffect, useMemo } from 'react';
+import { notBorne } from '@lignum/core/ahead/not-borne';
+import { AHEAD_PHRASES } from '@lignum/core/ahead/phrases';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatSpeed } from '@lignum/core/quantity/measure';
 import type { Stand } from '@lignum/core/withstand/stand-of';
-import { dayWords, NOT_BORNE, shareWords, whatHappens } from '../../../words/stand-words';
+import { say } from '@lignum/core/wording/say';
+import { dayWords, shareWords, whatHappens } from '../../../words/stand-words';
 import type { StandsInAnswer, StandsInQuestion } from '../../../workers/choosing-messages';
 import { choosingWorker } from '../../shell/choosing-worker';
 import { useGarden } from '../../shell/garden-context';
@@ -48,7 +51,7 @@ export default function StandLine({
           (short.lost
             ? ' (it goes over or bows out)'
             : short.hardest && ` (${whatHappens(computed, short.hardest, units)})`)}
-        . {short.notBorne.map((by) => NOT_BORNE[by]).join(' ')}
+        . {short.notBorne.map((by) => say(notBorne(by), AHEAD_PHRASES, tongue)).join(' ')}
         {short.stand === 'fails' && ' Why, and what would help: “Will it stand?”.'}
       </span>
     </p>
