@@ -24,6 +24,8 @@ test('a wall that stands in May is seen not to hold in full leaf; the week and t
   await week.fill('20');
   await expect(told).toContainText('May');
   await expect(told).toContainText('Holds');
+  // The drawing above stands as it does on that day, and rings what works hardest.
+  await expect(page.getByRole('heading', { name: /^From the front on \d+ May$/ })).toBeVisible();
   // A hard enough gust is too much for it even then.
   await page.getByRole('slider', { name: /^Gust/ }).fill('130');
   await expect(told).toContainText('Does not hold');

@@ -4,11 +4,11 @@ import { formatLoad, formatPull, formatSpeed, GRAVITY_MS2 } from '@lignum/core/q
 import { formatMoment, formatSection, formatStress } from '@lignum/core/quantity/stress';
 import { numberFormat } from '@lignum/core/quantity/number-format';
 import type { Tongue } from '@lignum/core/wording/say';
-import { extentOf } from '@lignum/core/design/extent';
 import { postNumbers } from '@lignum/core/design/post-numbers';
 import { SNOW_DEEP_MM } from '@lignum/core/statics/snow';
 import type { Besides } from '@lignum/core/withstand/besides';
 import type { Use } from '@lignum/core/withstand/uses';
+import { whereOf } from '@lignum/core/withstand/where';
 import type { WindSum } from '@lignum/core/structures/rules/gust';
 import { FAR_TOO_MUCH, type Stand } from '@lignum/core/withstand/stand-of';
 import type { NotReckoned } from '@lignum/core/withstand/asked';
@@ -53,18 +53,12 @@ function placeOf({ kind, sized }: Pick<ComputedStructure, 'kind' | 'sized'>, use
   const { parts, joints } = sized.design;
   const joint = use.joint === undefined ? undefined : joints.find(({ id }) => id === use.joint);
   const part = parts.find(({ id }) => id === use.part);
-  const at = joint?.places[0] ?? (part ? middleOf(extentOf(part)) : null);
+  const at = whereOf(sized.design, use);
   const word = joint ? wordFor(kind, joint.kind) : part ? wordFor(kind, part.role) : use.part;
   const number = joint ? undefined : postNumbers(sized.design).get(use.part);
   if (number !== undefined) return `${word} ${number}`;
   return at ? `${word}, ${formatLength(Math.max(0, at[0]), units)} along` : word;
 }
-
-const middleOf = (all: readonly (readonly [number, number, number])[]): readonly [number, number, number] => {
-  const half = (k: 0 | 1 | 2): number =>
-    (Math.min(...all.map((at) => at[k])) + Math.max(...all.map((at) => at[k]))) / 2;
-  return [half(0), half(1), half(2)];
-};
 
 /** "Post, 8′ 1″ along: bends". */
 export const whatHappens = (of: Pick<ComputedStructure, 'kind' | 'sized'>, use: Use, units: Units): string =>

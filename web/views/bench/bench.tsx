@@ -10,7 +10,7 @@ import { say } from '@lignum/core/wording/say';
 import { withClashes } from '@lignum/core/plan/clashes';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
-import { isWeighed, type Stand } from '@lignum/core/withstand/stand-of';
+import { isWeighed } from '@lignum/core/withstand/stand-of';
 import { Fold } from '../../ui/fold';
 import { buttonLook } from '../../ui/button';
 import { Verdicts } from '../../ui/verdicts';
@@ -29,6 +29,8 @@ import { Carries } from './carries';
 import { KnobPanel } from './knob-panel';
 import { RunningBill } from './running-bill';
 import { Views } from './views';
+import type { Marked } from './stand/hardest-mark';
+import type { Stood } from './stand/stand-line';
 import { bedsOf, footholdOf } from '@lignum/core/site/stands/stands';
 
 /** Fetched when they are opened. */
@@ -90,7 +92,9 @@ function Workbench({
   const [bedOpen, setBedOpen] = useState(false);
   const [copying, setCopying] = useState(false);
   // Known a moment after everything else.
-  const [stand, setStand] = useState<Stand | null>(null);
+  const [stood, setStood] = useState<Stood | null>(null);
+  const [looked, setLooked] = useState<Marked | null>(null);
+  const stand = stood?.stand ?? null;
   const isCalm = useCalm();
   const kinds = useKindsOf(plan, [structure]);
   const computed = structureOf(kinds, plan, structure);
@@ -244,12 +248,12 @@ function Workbench({
       </div>
       {/* On a phone the front stays in sight while the knobs are turned; the rest comes after them. */}
       <div className="contents lg:sticky lg:top-14 lg:block lg:min-w-0 lg:self-start lg:pt-4">
-        <Views key={structure.id} computed={computed} />
+        <Views key={structure.id} computed={computed} marked={looked ?? stood?.marked ?? null} />
         <div className="order-4 min-w-0">
           {computed.sized.design.bays && <Bays computed={computed} />}
           {isWeighed(computed.kind) && (
             <LateFold key={`stands ${structure.id}`} title="Will it stand?">
-              {() => <WillItStand computed={computed} />}
+              {() => <WillItStand computed={computed} onLooked={setLooked} />}
             </LateFold>
           )}
           <LateFold key={`joints ${structure.id}`} title="The joints, close up">
@@ -268,7 +272,7 @@ function Workbench({
             Will it do?
           </h2>
           {isCalm && isWeighed(computed.kind) && (
-            <StandLine key={structure.id} computed={computed} onStood={setStand} />
+            <StandLine key={structure.id} computed={computed} onStood={setStood} />
           )}
           <Verdicts
             fails={stand === 'fails'}
@@ -312,7 +316,7 @@ function ResultStrip({
 }: {
   computed: ComputedStructure;
   verdicts: ComputedStructure['verdicts'];
-  stand: Stand | null;
+  stand: Stood['stand'] | null;
 }) {
   const { plan, tongue } = useGarden();
   const open = verdicts.filter(isUrgent).length + (stand === 'fails' ? 1 : 0);

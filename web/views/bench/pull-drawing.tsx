@@ -9,6 +9,10 @@ import { Drawing } from '../../ui/drawing';
 import { LengthInput } from '../../ui/field';
 import { setKnob } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { part } from '../../ui/part';
+import type { Marked } from './stand/hardest-mark';
+
+const HardestMark = part(() => import('./stand/hardest-mark'));
 
 /** On a small drawing two pulls can come to lie on one thumb: the first is kept, the other's length is turned by its knob. */
 function apart<Pull extends { at: readonly [number, number] }>(pulls: readonly Pull[]): Pull[] {
@@ -30,6 +34,7 @@ export function PullDrawing({
   caption,
   closer = 1,
   describes,
+  marked,
 }: {
   view: View;
   computed: ComputedStructure;
@@ -37,10 +42,13 @@ export function PullDrawing({
   caption?: string;
   closer?: number;
   describes?: string;
+  /** What works hardest is ringed. */
+  marked: Marked | null;
 }) {
   const { on, tongue } = useGarden();
   const [keep, setKeep] = useState<PaperScale>();
   const { knobs } = computed.kind;
+  const frame = computed.sized.design.views.find(({ id }) => id === view.id);
   const settled = Object.fromEntries(Object.entries(computed.sized.knobs).map(([name, state]) => [name, state.value]));
   const pullable = (name: string): LengthKnob | null => {
     const knob = knobs[name];
@@ -58,8 +66,9 @@ export function PullDrawing({
       closer={closer}
       {...(describes ? { describes } : {})}
       {...(caption ? { caption } : {})}
-      overlay={(paper) =>
-        apart(paper.pulls).map((pull) => {
+      overlay={(paper) => [
+        marked && frame && <HardestMark key="hardest" marked={marked} frame={frame} paper={paper} />,
+        ...apart(paper.pulls).map((pull) => {
           const knob = pullable(pull.knob);
           return (
             knob && (
@@ -74,8 +83,8 @@ export function PullDrawing({
               />
             )
           );
-        })
-      }
+        }),
+      ]}
     />
   );
 }

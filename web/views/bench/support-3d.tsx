@@ -7,14 +7,20 @@ import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { Stage } from '../../ui/stage';
 import { Bodies } from '../plot/bodies';
 import { structureBodies } from '../plot/scene';
+import { shareWords } from '../../words/stand-words';
+import { useGarden } from '../shell/garden-context';
+import type { Marked } from './stand/hardest-mark';
 
-/** One structure in three dimensions, from the same placed parts as its drawings. */
-export default function Support3d({ computed }: { computed: ComputedStructure }) {
+/** One structure in three dimensions, from the same placed parts as its drawings. @param marked what works hardest, in red; on a day that is looked at its plants stand as high as they have grown. */
+export default function Support3d({ computed, marked }: { computed: ComputedStructure; marked: Marked | null }) {
+  const { tongue } = useGarden();
   const {
     sized: { design },
     around,
   } = computed;
-  const bodies = useMemo(() => structureBodies(design, around), [design, around]);
+  const hardest = marked?.part;
+  const grown = marked?.onDay !== undefined;
+  const bodies = useMemo(() => structureBodies(design, around, { hardest, grown }), [design, around, hardest, grown]);
   const box = useMemo(() => {
     const all = design.parts.flatMap((part) => extentOf(part));
     return new Box3().setFromPoints(all.map(([x, y, z]) => new Vector3(x, z, -y).multiplyScalar(0.001)));
@@ -41,6 +47,7 @@ export default function Support3d({ computed }: { computed: ComputedStructure })
         <Bodies of={bodies} />
       </Stage>
       <p className="pt-1 text-[0.9rem] text-soft">
+        {marked && `In red: ${marked.words.toLowerCase()}, ${shareWords(marked.share, tongue.locale)} of what it may. `}
         Drag to walk round, scroll to come nearer, right-drag or arrow keys to move.
       </p>
     </div>

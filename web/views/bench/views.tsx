@@ -12,6 +12,7 @@ import { Switcher } from '../../ui/switcher';
 import { part } from '../../ui/part';
 import { useGarden, useSaving } from '../shell/garden-context';
 import { PullDrawing } from './pull-drawing';
+import type { Marked } from './stand/hardest-mark';
 
 /** Fetched when they are shown. */
 const Support3d = part(() => import('./support-3d'), <p className="py-24 text-center text-soft">Setting it up…</p>);
@@ -21,11 +22,16 @@ const RipPlan = part(async () => ({ default: (await import('../list/rip-plan')).
 const drawn = ({ sized: { design }, around }: ComputedStructure, from: number, to?: number): View[] =>
   design.views.slice(from, to).map((frame) => drawView(design, frame, around));
 
-/** A structure as it is drawn: the front with its pulls, long rows closer, or all round; the other ways under it. */
-export function Views({ computed }: { computed: ComputedStructure }) {
+/** A structure as it is drawn: the front with its pulls, long rows closer, or all round; the other ways under it. @param marked what works hardest. */
+export function Views({ computed: whole, marked }: { computed: ComputedStructure; marked: Marked | null }) {
   const { id, on, tongue } = useGarden();
   const saved = useSaving(({ save }) => save.state === 'saved');
-  const structureId = computed.structure.id;
+  const structureId = whole.structure.id;
+  const onDay = marked?.onDay;
+  const computed = useMemo(
+    () => (onDay ? { ...whole, sized: { ...whole.sized, design: onDay.grown(whole.sized.design) } } : whole),
+    [whole, onDay],
+  );
   const [round, setRound] = useState('drawing');
   const [closer, setCloser] = useState('1');
   const { ground } = computed.sized.design;
@@ -44,7 +50,10 @@ export function Views({ computed }: { computed: ComputedStructure }) {
         className={`stands-over order-1 bg-sheet max-lg:-mx-4 max-lg:border-b max-lg:border-rule max-lg:px-4 max-lg:pb-1 ${round === 'drawing' ? 'max-lg:top-[5.6rem] max-lg:z-10 min-[24rem]:max-lg:sticky' : ''}`}
       >
         <div className="flex flex-wrap items-center justify-between gap-x-3">
-          <h2 className="text-lg max-sm:sr-only">{round === 'drawing' ? front.title : '3-D'}</h2>
+          <h2 className="text-lg max-sm:sr-only">
+            {round === 'drawing' ? front.title : '3-D'}
+            {onDay && <span className="text-[0.9rem] font-normal text-soft"> on {onDay.says}</span>}
+          </h2>
           {Math.abs(rise) > SEEN_RISE_MM && round === 'drawing' && (
             <p className="text-[0.9rem] text-soft">
               {rise > 0 ? 'rises' : 'falls'} {formatLength(Math.abs(rise), tongue.units)}
@@ -86,11 +95,12 @@ export function Views({ computed }: { computed: ComputedStructure }) {
           </div>
         </div>
         {round === 'round' ? (
-          <Support3d computed={computed} />
+          <Support3d computed={computed} marked={marked} />
         ) : (
           <PullDrawing
             view={front}
             computed={computed}
+            marked={marked}
             heightPx={isSmall ? 230 : 360}
             closer={isLong ? Number(closer) : 1}
             describes={`${front.title}. ${inWords(computed.kind, computed.sized, tongue)}`}
@@ -99,7 +109,7 @@ export function Views({ computed }: { computed: ComputedStructure }) {
       </div>
       {round === 'drawing' && (
         <div className="order-4 min-w-0 max-lg:bg-sheet max-lg:-mx-4 max-lg:px-4">
-          <OtherViews views={others} computed={behind} />
+          <OtherViews views={others} computed={behind} marked={marked} />
           {computed.sized.design.boards?.map((board) => (
             <RipPlan key={board.id} board={board} />
           ))}
@@ -140,7 +150,14 @@ const useIsSmall = (atFirst: boolean): boolean =>
   );
 
 /** The other ways a structure is seen, two abreast: the wide one of a pair has the room, square ones share it. */
-function OtherViews({ views, computed }: { views: readonly View[]; computed: ComputedStructure }) {
+function OtherViews({
+  views,
+  ...drawn
+}: {
+  views: readonly View[];
+  computed: ComputedStructure;
+  marked: Marked | null;
+}) {
   const pairs = views.flatMap((view, i) => (i % 2 === 0 ? [[view, views[i + 1]] as const] : []));
   return pairs.map(([first, second]) => {
     const { left, right, bottom, top } = first.box;
@@ -149,15 +166,8 @@ function OtherViews({ views, computed }: { views: readonly View[]; computed: Com
     const columns = !second ? '' : squarish ? 'sm:grid-cols-2' : 'sm:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]';
     return (
       <div key={first.id} className={`mt-2 grid gap-x-4 border-t border-rule pt-2 ${columns}`}>
-        <PullDrawing
-          view={first}
-          computed={computed}
-          heightPx={!second ? 200 : squarish ? 320 : 190}
-          caption={first.title}
-        />
-        {second && (
-          <PullDrawing view={second} computed={computed} heightPx={squarish ? 320 : 210} caption={second.title} />
-        )}
+        <PullDrawing view={first} {...drawn} heightPx={!second ? 200 : squarish ? 320 : 190} caption={first.title} />
+        {second && <PullDrawing view={second} {...drawn} heightPx={squarish ? 320 : 210} caption={second.title} />}
       </div>
     );
   });

@@ -39,6 +39,7 @@ const COLOUR = {
   water: 0x6f9fc4,
   trunk: 0x6b4f36,
   compost: 0x7a6244,
+  hardest: 0xb3261e,
 };
 /** By the look of a stock item. */
 const LOOKS: Record<Look, number> = {
@@ -318,8 +319,12 @@ function slab(
   return solid(flat, colour);
 }
 
-/** One structure where it stands, alone, its zero at the origin: what the bench shows. The soil comes first: open ground, then each bed it stands on or beside as high as it is. */
-export function structureBodies(design: Design, around: Around): Body[] {
+/** One structure where it stands, alone, its zero at the origin: what the bench shows. The soil comes first: open ground, then each bed it stands on or beside as high as it is. @param seen the part that works hardest, and whether plants are shown as high as they grow rather than where they stand. */
+export function structureBodies(
+  design: Design,
+  around: Around,
+  seen: { hardest?: string | undefined; grown?: boolean } = {},
+): Body[] {
   const spot: ToScene = ([x, y, z]) => new THREE.Vector3(x * M, z * M, -y * M);
   const onSoil: ToScene = ([x, y, z]) => spot([x, y, z + heightAt(design.ground, x, y)]);
   const box = new THREE.Box2().setFromPoints(
@@ -337,7 +342,10 @@ export function structureBodies(design: Design, around: Around): Body[] {
   return [
     { ...slab(rim, pathMm - 40, pathMm - 20, COLOUR.ground, onSoil), casts: false },
     ...around.beds.map((bed) => slab(bed.outline, bed.pathMm - 20, bed.soilMm - 2, COLOUR.soil, onSoil)),
-    ...design.parts.flatMap((part) => partBodies(part, spot)),
+    ...design.parts.flatMap((part) => {
+      const bodies = partBodies(part, spot);
+      return part.id === seen.hardest ? bodies.map((body) => ({ ...body, colour: COLOUR.hardest })) : bodies;
+    }),
     ...around.tied.flatMap(({ parts, at: there }) =>
       parts.flatMap((part) =>
         partBodies(part, ([x, y, z]) => {
@@ -346,12 +354,14 @@ export function structureBodies(design: Design, around: Around): Body[] {
         }),
       ),
     ),
-    ...design.stations.map((station) =>
-      solid(
-        new THREE.SphereGeometry(0.035, 8, 6),
-        COLOUR.leaf,
-        standing(spot([station.at[0], station.at[1], station.at[2] + 20])),
-      ),
+    ...design.stations.flatMap((station) =>
+      seen.grown
+        ? plantBodies(station, Math.min(station.growsMm, (design.hold?.topMm.most ?? Infinity) + 150), 1, spot, 0)
+        : solid(
+            new THREE.SphereGeometry(0.035, 8, 6),
+            COLOUR.leaf,
+            standing(spot([station.at[0], station.at[1], station.at[2] + 20])),
+          ),
     ),
   ];
 }

@@ -1,10 +1,12 @@
 'use client';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import { designOn } from '@lignum/core/plan/design-on';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatSpeed, fromSpeed, toSpeed, speedUnit } from '@lignum/core/quantity/measure';
 import { windSumOf } from '@lignum/core/structures/rules/gust';
 import { standOf } from '@lignum/core/withstand/stand-of';
+import { whereOf } from '@lignum/core/withstand/where';
 import type { Withstood } from '@lignum/core/withstand/withstand';
 import { Button } from '../../../ui/button';
 import { Fold } from '../../../ui/fold';
@@ -26,13 +28,21 @@ import { useAnswer } from '../../shell/use-answer';
 import { BentDrawing } from './bent-drawing';
 import { HardestTable } from './hardest-table';
 import { BesidesTable } from './besides-table';
+import type { Marked } from './hardest-mark';
 import { HelpsOf } from './helps';
 import { STAND_LOOKS } from './looks';
 import { SeasonStrip } from './season-strip';
 import { WindSumTable } from './wind-sum';
 
 /** What a structure withstands, week by week and gust by gust, worked out away from the page. */
-export default function WillItStand({ computed }: { computed: ComputedStructure }) {
+export default function WillItStand({
+  computed,
+  onLooked,
+}: {
+  computed: ComputedStructure;
+  /** Told the week that is looked at and what works hardest then, to be marked on what is drawn; null when none is. */
+  onLooked: (marked: Marked | null) => void;
+}) {
   const { plan } = useGarden();
   const settled = useDeferredValue(plan);
   const { id } = computed.structure;
@@ -51,12 +61,20 @@ export default function WillItStand({ computed }: { computed: ComputedStructure 
   if (typeof answer.stood === 'string') return <p className="max-w-[42rem] py-2">{NOT_RECKONED[answer.stood]}</p>;
   return (
     <div aria-busy={isOld} className={isOld ? 'opacity-60' : ''}>
-      <Told computed={computed} stood={answer.stood} />
+      <Told computed={computed} stood={answer.stood} onLooked={onLooked} />
     </div>
   );
 }
 
-function Told({ computed, stood }: { computed: ComputedStructure; stood: Withstood }) {
+function Told({
+  computed,
+  stood,
+  onLooked,
+}: {
+  computed: ComputedStructure;
+  stood: Withstood;
+  onLooked: (marked: Marked | null) => void;
+}) {
   const { plan, tongue } = useGarden();
   const { units, locale } = tongue;
   // The week and the gust that are looked at: until they are turned, the worst.
@@ -78,6 +96,23 @@ function Told({ computed, stood }: { computed: ComputedStructure; stood: Withsto
     [plan, id, week, gustMs],
   );
   const { answer: blown } = useAnswer<BlownQuestion, BlownAnswer>(choosingWorker, question);
+  const hardest = blown?.week.hardest;
+  const { day } = week;
+  useEffect(() => {
+    const at = hardest ? whereOf(computed.sized.design, hardest) : null;
+    onLooked(
+      hardest && at
+        ? {
+            part: hardest.part,
+            at,
+            share: hardest.share,
+            words: whatHappens(computed, hardest, units),
+            onDay: { says: dayWords(day, locale), grown: (whole) => designOn(plan, whole, day) },
+          }
+        : null,
+    );
+  }, [onLooked, computed, hardest, plan, day, units, locale]);
+  useEffect(() => () => onLooked(null), [onLooked]);
   const stand = standOf(stood.worst.share);
   const { Icon, colour } = STAND_LOOKS[stand];
   const worse = stood.band.filter(({ share }) => standOf(share) === 'fails');
