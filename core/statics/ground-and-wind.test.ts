@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { depthThrough, firmDepth, leastBelowBed } from './embedment';
 import { poleMoment } from './pole';
-import { exposureFactor, lowDown, onceIn, pipeYieldMoment, roundYieldMoment } from './wind';
+import { exposureFactor, lowDown, onceIn, pipeYieldMoment, roundYieldMoment, windPressure } from './wind';
 
 describe('a pole in the ground', () => {
   it('holds what the formula of the International Building Code (1807.3.2.1) asks of its depth, put back into it', () => {
@@ -48,6 +48,14 @@ describe('a raised bed', () => {
 });
 
 describe('wind low down', () => {
+  it('presses as ASCE 7-22 has it (equation 26.10-1, 0.00256 V² lb/ft² of mph), within the two hundredths by which its air is lighter', () => {
+    for (const mph of [30, 60, 90, 115]) {
+      const pounds = 0.00256 * mph ** 2;
+      const newtonsOnAMetre = (pounds * 4.4482216152605) / 0.3048 ** 2;
+      expect(Math.abs(windPressure(mph * 0.44704) / newtonsOnAMetre - 1.02)).toBeLessThan(0.005);
+    }
+  });
+
   it('has the exposure factors that figure 4.2 of EN 1991-1-4 shows, and is less the more stands about', () => {
     // Read off: terrain II at 10 m 2.35, III at 5 m 1.28, IV at 10 m 1.18.
     expect(exposureFactor({ roughM: 0.05 }, 10)).toBeCloseTo(2.35, 1);

@@ -3,6 +3,7 @@ import type { Response } from '../frame/solve';
 import { cross, minus, norm, type Point } from '../geometry/space';
 import { MESH_WIRE_YIELD_MPA } from '../statics/elastica';
 import { bromsPush, drawsOut, SOIL_OVER } from '../statics/pile';
+import { codePush } from '../statics/pole';
 import { strengthOf } from '../statics/strength';
 import { STEEL_OVER } from '../statics/studded-post';
 import { DURATION, type Duration, type Grade } from '../statics/timber';
@@ -48,6 +49,8 @@ export interface SoilSum {
   upMm: number;
   deepMm: number;
   acrossMm: number;
+  /** What a code for buildings would let it be pushed with there. N. */
+  codeN: number;
 }
 
 /** How much worse than planned it is taken to be. */
@@ -194,6 +197,7 @@ function groundsUsed(model: Model, response: Response, ground: Ground, catalogue
     // What is pushed in and held at its head too gives a little against turning, and then stands as on a hinge.
     const turns = support.by === 'pushed' && jointed.has(support.part) ? 0 : turn;
     const held = Math.max(push, turns / 1e4);
+    const upMm = turns / Math.max(held, 1e-9);
     const bar = bars.get(support.part);
     const stock = bar ? catalogue.stock(bar.stock) : null;
     const plate = stock?.form === 'steel post' ? stock.plate : null;
@@ -201,7 +205,7 @@ function groundsUsed(model: Model, response: Response, ground: Ground, catalogue
       bromsPush({
         acrossMm: support.acrossMm,
         deepMm: firmMm,
-        upMm: turns / Math.max(held, 1e-9),
+        upMm,
         soil: ground.soil,
         softer: ground.softer ?? false,
         ...(plate ? { plate } : {}),
@@ -218,9 +222,10 @@ function groundsUsed(model: Model, response: Response, ground: Ground, catalogue
         from: {
           of: 'soil',
           pushN: held,
-          upMm: turns / Math.max(held, 1e-9),
+          upMm,
           deepMm: firmMm,
           acrossMm: support.acrossMm,
+          codeN: codePush({ acrossMm: support.acrossMm, deepMm: firmMm, upMm, soil: ground.soil }),
         },
       },
     ];

@@ -96,7 +96,7 @@ export function fromWords({ from }: Pick<Use, 'from'>, { units, locale }: Tongue
   const moment = (nmm: number): string => formatMoment(Math.abs(nmm), units, locale);
   const force = (n: number): string => formatPull(n, units, locale);
   if (from.of === 'soil')
-    return `pushed with ${force(from.pushN)}, ${formatLength(from.upMm, units)} over firm ground; ${formatLength(from.deepMm, units)} deep in it, ${formatLength(from.acrossMm, units)} across`;
+    return `pushed with ${force(from.pushN)}, ${formatLength(from.upMm, units)} over firm ground; ${formatLength(from.deepMm, units)} deep in it, ${formatLength(from.acrossMm, units)} across; a code for buildings would let it be pushed with ${force(from.codeN)} (IBC 2018, 1807.3.2.1)`;
   if (from.of === 'joint')
     return `drawn with ${force(from.drawnN)} of ${bounded(from.mayDrawN, force)}, shifted with ${force(from.acrossN)} of ${bounded(from.mayAcrossN, force)}; ${numberFormat(locale, { maximumSignificantDigits: 3 }).format(from.fixings)} ${from.fixings === 1 ? 'fixing' : 'fixings'}`;
   const { section } = from;
