@@ -19,6 +19,7 @@ const LAYERS = [
   'structures',
   'withstand',
   'plan',
+  'work',
   'drawing',
   'setting-out',
   'paper',
@@ -70,7 +71,7 @@ module.exports = {
       path: '^core/structures/(registry|loaders)',
     }),
     core('pure', 'The core knows no screen, store, network or machine.', '^core/', {
-      path: '^web/|node_modules/(?!joi/|@hapi/|@sideway/|@standard-schema/|csv-parse/|csv-stringify/|d3-polygon/|date-fns/|@date-fns/|@types/d3-polygon/)',
+      path: '^web/|node_modules/(?!joi/|@hapi/|@sideway/|@standard-schema/|csv-parse/|csv-stringify/|ics/|d3-polygon/|date-fns/|@date-fns/|@types/d3-polygon/)',
     }),
     core('no-machine', 'The core knows no screen, store, network or machine.', '^core/', { dependencyTypes: ['core'] }),
     core(

@@ -8,7 +8,7 @@ import { unheld, type OpenIn, type OpenPoint } from './open-points';
 
 /** What is done about a step: a place of the program that a view knows the way to. */
 export type NextDoor =
-  | { to: 'ground' | 'first bed' | 'visitors' | 'open' | 'list' }
+  | { to: 'ground' | 'first bed' | 'visitors' | 'open' | 'list' | 'weekends' }
   | { to: 'plant' | 'on what'; bed: string }
   | { to: 'print'; structures: readonly string[] };
 
@@ -105,8 +105,22 @@ const print: Ask = ({ plan, isPrinted }) => {
       ];
 };
 
+/** Several things to build, and nobody has said who builds them and when. */
+const whoBuilds: Ask = ({ plan }) =>
+  plan.work === undefined && plan.structures.length >= SEVERAL
+    ? [
+        {
+          id: 'weekends',
+          told: fact('next.weekends', { structures: plan.structures.length }),
+          door: { to: 'weekends' },
+        },
+      ]
+    : [];
+/** One or two are built without a plan of days (from memory). */
+const SEVERAL = 3;
+
 /** What can be asked for, in the order of the work: a capability that asks for more is entered here. */
-const ASKS: readonly Ask[] = [ground, firstBed, plant, onWhat, visitors, settle, shop, print];
+const ASKS: readonly Ask[] = [ground, firstBed, plant, onWhat, visitors, settle, shop, whoBuilds, print];
 
 /** All that a garden asks for now, what comes first first. */
 export const nextSteps = (known: Known): NextStep[] => ASKS.flatMap((ask) => ask(known));

@@ -25,5 +25,6 @@ export const AHEAD_PHRASES: Phrases = {
   'next.warns': '{count|thing|things} to look at before you build.',
   'next.shop': '{lines|line|lines} to buy, {total} in all.',
   'next.shop-rest': '{lines|line|lines} still to buy.',
+  'next.weekends': 'Which weekends will {structures} structures take? Say who helps and when.',
   'next.print': '{plans|plan|plans} to print and take outside.',
 };

@@ -2,8 +2,6 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { openTo } from '../choosing/kept-out';
 import { spending } from '../choosing/over-seasons';
 import { fullGrowthMonth, minutesOf, WEEKS_OF_TENDING } from '../choosing/rank';
-import { footprintOf } from '../design/on-plot';
-import type { Pair } from '../geometry/polygon';
 import { computeGarden } from '../plan/compute';
 import { changesBetween } from '../plan/changes';
 import { named, type NamedChange } from '../plan/named-changes';
@@ -12,8 +10,8 @@ import { growingIn } from '../plan/growing';
 import { standsIn } from '../plan/stands';
 import { onPlotOf } from '../shade/on-plot';
 import { bedSuns } from '../shade/study';
-import { toPlot } from '../site/frame';
 import { openIn, openPoints } from './open-points';
+import { outlinesOf, type Outlined } from './outlines';
 
 /** A whole garden in the figures by which one layout is held against another. Plain data, so that a worker can hand it over. */
 export interface Whole {
@@ -30,7 +28,7 @@ export interface Whole {
   /** How many planted places are open to somebody who visits. */
   unprotected: number;
   /** What stands, on the plot, seen from above. mm. */
-  outlines: readonly { structure: string; corners: readonly Pair[] }[];
+  outlines: readonly Outlined[];
 }
 
 /**
@@ -54,12 +52,7 @@ export function wholeOf(plan: Plan, seasons: number): Whole {
     fails: points.filter(({ level }) => level === 'fail').length,
     warns: points.filter(({ level }) => level === 'warn').length,
     unprotected: open.watched.filter((one) => openTo(one).length > 0).length,
-    outlines: structures.flatMap(({ structure, sized, frame }) =>
-      footprintOf(sized.design).map((outline) => ({
-        structure: structure.id,
-        corners: outline.map(([x, y]) => toPlot(frame, x, y)),
-      })),
-    ),
+    outlines: outlinesOf(structures),
   };
 }
 

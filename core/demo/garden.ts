@@ -3,6 +3,7 @@ import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '../plan/plan';
 import { feet } from '../quantity/length';
 import { ARM_MM } from '../site/bed';
 import { DEMO_PIECES } from './pieces';
+import { demoWork } from './work';
 import { DEMO_CURRENCY, DEMO_PRICES, DEMO_SHED } from './prices';
 
 /** As Odile and Bram go round: what is not named comes last. */
@@ -187,4 +188,5 @@ export const DEMO_PLAN: Plan = {
   ).toSorted(inOrder(STRUCTURES)),
   priceBook: DEMO_PRICES,
   shed: DEMO_SHED,
+  work: demoWork(DEMO_PIECES.flatMap(({ structures }) => structures)),
 };

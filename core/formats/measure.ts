@@ -9,6 +9,9 @@ export const LIST_LIMITS = {
   structures: 200,
   lines: 500,
   shed: 300,
+  people: 8,
+  off: 366,
+  fixed: 500,
 } as const;
 /** Letters of a shop’s name at most. */
 export const SHOP_LETTERS = 40;

@@ -9,6 +9,7 @@ import { currency, id, mm, name, note, placed } from './fields';
 import { knobSchema } from './knob-schema';
 import { LIST_LIMITS, SHOP_LETTERS } from './measure';
 import { BED_SCHEMA, FEATURE_SCHEMA, GARDEN_SCHEMA, SITE_SCHEMA, UNDERFOOT_SCHEMA } from './place-schemas';
+import { WORK_SCHEMA } from './work-schema';
 
 export const MONEY_SCHEMA = Joi.object({
   minor: Joi.number().integer().min(0).max(1e10).required(),
@@ -126,6 +127,7 @@ export const PLAN_SCHEMA = Joi.object({
   structures: Joi.array().items(STRUCTURE_SCHEMA).max(LIST_LIMITS.structures).required(),
   priceBook: PRICE_BOOK_SCHEMA.required(),
   shed: Joi.array().items(SHED_SCHEMA).max(LIST_LIMITS.shed).required(),
+  work: WORK_SCHEMA,
 }).description(
   'A garden plan. Every length is millimetres; every amount of money a whole number of minor units with its currency.',
 );

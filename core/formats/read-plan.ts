@@ -8,6 +8,7 @@ import { remembering } from '../plan/remembered';
 import { settingOf } from '../plan/setting-of';
 import { siteNonsense } from '../site/site-nonsense';
 import { bedNonsense } from '../site/bed-nonsense';
+import { workNonsense } from '../plan/work-nonsense';
 import { plantingNonsense } from '../plan/planting-nonsense';
 import type { DocumentFault } from './door';
 import { lookingOnce } from './found-good';
@@ -84,6 +85,7 @@ function crossFaults(plan: Plan): DocumentFault[] {
   if (!CURRENCIES.has(plan.garden.currency))
     say('/garden/currency', `is ${plan.garden.currency}, which is no currency of ISO 4217 that is known here`);
   for (const { field, message } of siteNonsense(plan.site)) say(`/site/${field}`, message);
+  for (const { field, message } of workNonsense(plan.work)) say(`/work/${field}`, message);
   const plants = countOf(plan.plantings);
   if (plants > MOST_PLANTS) say('/plantings', `come to ${plants} plants; the most is ${MOST_PLANTS}`);
   plan.crops.forEach((crop, i) => {

@@ -27,6 +27,8 @@ export interface Plan {
   structures: readonly StructurePlan[];
   priceBook: PriceBook;
   shed: readonly ShedPiece[];
+  /** Who builds it, and when; the usual where it is left out. */
+  work?: Work;
 }
 
 /** @example { name: 'The Ferry House', note: '', year: 2027, market: 'imperial', locale: 'en-IE', currency: 'EUR', reachMm: 2000 } */
@@ -45,6 +47,31 @@ export interface Garden {
   reachMm: number;
   /** The gardener's own saw, measured once; the usual one where it is left out. */
   saw?: Saw;
+}
+
+/**
+ * Who builds a garden and on which days, what is left for later, and what has been fixed to a day.
+ * @example { from: '2027-03-06', people: [{ name: 'Odile', weekdays: [6, 0], hours: 6 }], off: [], later: [], fixed: [], took: [] }
+ */
+export interface Work {
+  /** No work is done before this day. */
+  from: string;
+  people: readonly Helper[];
+  /** Days on which nobody works: rain, or away. */
+  off: readonly string[];
+  /** Structures that are left for later. */
+  later: readonly string[];
+  /** Tasks that stay on the day that somebody has put them on. */
+  fixed: readonly { task: string; date: string }[];
+  /** What days really took, beside what had been reckoned for them: the pace is learned from that. Minutes. */
+  took: readonly { date: string; tookMin: number; reckonedMin: number }[];
+}
+
+/** Who helps, on which days of the week (0 is Sunday) and for how long. */
+export interface Helper {
+  name: string;
+  weekdays: readonly number[];
+  hours: number;
 }
 
 /** @example { id: 'p1', bed: 'yard-bed', crop: 'tomato', training: 'unpruned', count: 6, year: 2027, planted: '2027-05-12' } */

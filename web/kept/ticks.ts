@@ -49,3 +49,9 @@ export function togetherOf(
   const done = whats.filter((what) => tickOf(entries, about, what)?.done).length;
   return done === 0 ? 'none' : done < whats.length ? 'some' : 'all';
 }
+
+/** What is ticked off as built, by what it is called in the record. */
+export const builtIn = (entries: Iterable<Entry>): string[] =>
+  [...entries].flatMap((one) =>
+    one.about === 'built' && one.field === 'done' && one.value === true ? [one.what] : [],
+  );

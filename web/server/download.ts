@@ -5,6 +5,7 @@ import type { Plan } from '@lignum/core/plan/plan';
 import { TICKET_COOKIE } from './guarded';
 import { UNITS_COOKIE, unitsKept } from '../kept/own-units';
 import { readingsIn } from '../kept/readings';
+import type { Entry } from '../kept/record';
 import { KeptAnswers } from './computing/answers';
 import { computing } from './computing/pool';
 import type { Made, Task } from './computing/tasks';
@@ -52,13 +53,13 @@ const kept = new KeptAnswers<Made>();
 export const download = (
   request: Request,
   garden: string,
-  taskIn: (units: Units) => Exclude<Task, { make: 'beds' }>,
+  taskIn: (units: Units, stored: { said: readonly Entry[]; savedAt: Date }) => Exclude<Task, { make: 'beds' }>,
 ): Promise<Response> =>
   withDatabase(async (db) => {
     const [stored, said] = await Promise.all([loadGarden(db, garden), loadRecord(db, garden)]);
     if (!stored) return refuse(404, GONE);
     const readings = readingsIn(said);
-    const task = taskIn(await unitsOf(stored.plan));
+    const task = taskIn(await unitsOf(stored.plan), { said, savedAt: new Date(stored.savedAt) });
     const key = JSON.stringify([garden, stored.revision, stored.savedAt, readings, task]);
     const before = kept.get(key);
     if (before) return asFile(before);

@@ -7,6 +7,7 @@ import type { beside } from '@lignum/core/ahead/whole';
 import type { MendableVerdict } from '@lignum/core/plan/mends';
 import type { Point } from '@lignum/core/geometry/space';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
+import type { Weekends } from '@lignum/core/work/weekends';
 import type { Blown, StandsAnswer, standsIn } from '@lignum/core/plan/stands';
 
 /** Which kind of support is best for a planting: each is sketched as it would enter the plan. */
@@ -99,7 +100,18 @@ export interface BlownQuestion {
   way: Point;
 }
 
+/** All the work of a garden on its days. */
+export interface WeekendsQuestion {
+  about: 'weekends';
+  plan: Plan;
+  /** What is ticked off as built, by what it is called in the record. */
+  built: readonly string[];
+  /** "2027-03-01": no work is planned before it. */
+  today: string;
+}
+
 export type ChoosingQuestion =
+  | WeekendsQuestion
   | StandsQuestion
   | StandsInQuestion
   | BlownQuestion
@@ -131,7 +143,9 @@ export type BesideAnswer = ReturnType<typeof beside>;
 export type StandsTold = (StandsAnswer & { knobs: Readonly<Record<string, ToldKnob>> }) | null;
 export type StandsInAnswer = ReturnType<typeof standsIn>;
 export type BlownAnswer = Blown | null;
+export type WeekendsAnswer = Weekends;
 export type ChoosingAnswer =
+  | WeekendsAnswer
   | StandsTold
   | StandsInAnswer
   | BlownAnswer

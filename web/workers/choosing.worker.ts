@@ -3,6 +3,8 @@ import { answerRoundAll, answersFor } from '@lignum/core/choosing/keep-out';
 import { rankKinds, weighed, weighedAnswers } from '@lignum/core/choosing/rank';
 import { shareOut, withSupports } from '@lignum/core/choosing/share-out';
 import { computeStructure } from '@lignum/core/plan/compute';
+import { weekendsOf } from '@lignum/core/work/weekends';
+import { computeRemembered } from '@lignum/core/plan/remembered';
 import { knownPlans } from '@lignum/core/plan/known-plans';
 import { blown, standsIn, standsOf } from '@lignum/core/plan/stands';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
@@ -25,6 +27,15 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
   // What is the same in the other need not be worked out again.
   if (question.about === 'beside') return beside(question.plan, known.like('', question.other), question.seasons);
   if (question.about === 'stands in') return standsIn(question.plan, question.only);
+  if (question.about === 'weekends') {
+    const built = new Set(question.built);
+    return weekendsOf(
+      question.plan,
+      question.plan.structures.map((one) => computeRemembered(kindOf, question.plan, one)),
+      (what) => built.has(what),
+      question.today,
+    );
+  }
   if (question.about === 'mends') {
     const structure = question.plan.structures.find(({ id }) => id === question.structure);
     return structure

@@ -16,6 +16,7 @@ import type { RankedBed } from '../../kept/ranked-bed';
 import { gardenSheets } from '../../sheets/garden-sheets';
 import { structureSheets } from '../../sheets/sheets';
 import { pdfOf } from '../pdf';
+import { workCalendar } from './calendar';
 
 /** A file made of a garden: its name's beginning, its type, and what is in it. */
 export interface Made {
@@ -39,6 +40,17 @@ export type Task =
     }
   | { make: 'bill'; structure: string | null; units: Units }
   | { make: 'marks'; structure: string; units: Units }
+  | {
+      make: 'calendar';
+      structure: null;
+      units: Units;
+      /** The garden by its id, as its pages are called. */
+      garden: string;
+      built: readonly string[];
+      today: string;
+      origin: string;
+      stampMs: number;
+    }
   | { make: 'drawing'; structure: string; view: string | null; units: Units }
   | { make: 'beds'; planting: Parameters<typeof bedsFor>[1] };
 
@@ -57,6 +69,8 @@ export async function work(plan: Plan, task: Task): Promise<Answer> {
       type: 'text/csv',
       body: billCsv(plan, task.units, structure?.id),
     };
+  if (task.make === 'calendar')
+    return { called: `${plan.garden.name}-weekends.ics`, type: 'text/calendar', body: workCalendar(plan, task) };
   if (task.make === 'sheets') return sheets(plan, structure ?? null, task);
   if (!structure) return null;
   const computed = computeAs(kindOf, plan, structure);

@@ -18,7 +18,7 @@ import { choosingWorker } from '../shell/choosing-worker';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
 import { useAnswer } from '../shell/use-answer';
-import { SmallPlot } from './small-plot';
+import { SmallPlot } from '../shell/small-plot';
 import { tryInCopy } from './try-copy';
 
 /** Another layout: a garden of its own, or an earlier version of this one. */

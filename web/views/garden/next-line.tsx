@@ -44,6 +44,8 @@ function Door({ door, here, look }: { door: NextStep['door']; here: NextHere; lo
       return button('See what is open', here.open);
     case 'list':
       return link('List for the shop', `/g/${id}/list`);
+    case 'weekends':
+      return link('Say who builds, and when', `/g/${id}/weekends`);
     case 'print':
       return door.structures.length === 1
         ? link('Print it', `/g/${id}/s/${door.structures[0]}/sheet`)

@@ -59,6 +59,7 @@ export default function FindAnything({ onClose, onKeys }: { onClose: () => void;
         ['Try another layout in a copy', '/beside'],
         ['List for the shop', '/list'],
         ['Print everything', '/list/sheet'],
+        ['Weekends: what is built when', '/weekends'],
         ['Prices and shed', '/prices'],
       ] as const
     ).map(([name, path]): Found => ({ under: 'Go to', name, does: go(path) })),

@@ -60,11 +60,12 @@ export function Header() {
   const path = usePathname();
   const [over, setOver] = useState<'keys' | 'find' | null>(null);
   const tape = useSyncExternalStore(lengthTarget.subscribe, lengthTarget.isOut, () => false);
-  // Whatever is neither the list nor the prices is the garden, looked at or worked on.
-  const at = ['/list', '/prices'].find((part) => path.startsWith(`/g/${id}${part}`)) ?? '';
+  // Whatever is neither the list nor the weekends nor the prices is the garden, looked at or worked on.
+  const at = ['/list', '/weekends', '/prices'].find((part) => path.startsWith(`/g/${id}${part}`)) ?? '';
   const places = [
     { part: '', label: 'Garden' },
     { part: '/list', label: 'List' },
+    { part: '/weekends', label: 'Weekends' },
     { part: '/prices', label: 'Prices' },
   ];
   return (

@@ -11,6 +11,7 @@ const KEYS: readonly { keys: string; does: string }[] = [
   { keys: 'N', does: 'Plan a new row' },
   { keys: 'B', does: 'What to build: every kind' },
   { keys: 'L', does: 'List for the shop' },
+  { keys: 'W', does: 'Weekends: what is built when' },
   { keys: 'P', does: 'Prices and shed' },
   { keys: '[  ]', does: 'Design: previous or next structure' },
   { keys: 'K', does: 'Bench: build it as another kind' },

@@ -29,6 +29,7 @@ export function Shortcuts({
     n: go('/new'),
     b: go('/build'),
     l: go('/list'),
+    w: go('/weekends'),
     p: go('/prices'),
     u: () => setUnits(units === 'imperial' ? 'metric' : 'imperial'),
     '/': () => setOpen('find'),

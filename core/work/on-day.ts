@@ -1,0 +1,63 @@
+import type { Counted } from './counted';
+import type { Placed } from './schedule';
+import type { Task } from './task';
+import type { Weekends } from './weekends';
+
+/** What of one structure is done on a day, in the order in which it is begun. */
+export interface OnDay {
+  structure: string;
+  /** Its number on the board of the day. */
+  number: number;
+  tasks: readonly { task: Task; placed: Placed }[];
+  /** Of all people together. */
+  minutes: number;
+  counted: readonly Counted[];
+  isForTwo: boolean;
+}
+
+/** The work of a day by structure. */
+export function onDay({ tasks, schedule }: Pick<Weekends, 'tasks' | 'schedule'>, date: string): OnDay[] {
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const by = new Map<string, { task: Task; placed: Placed }[]>();
+  for (const placed of schedule.placed.toSorted((a, b) => a.from - b.from)) {
+    const task = byId.get(placed.task);
+    if (placed.date === date && task) by.set(task.structure, [...(by.get(task.structure) ?? []), { task, placed }]);
+  }
+  return [...by].map(([structure, own], i) => ({
+    structure,
+    number: i + 1,
+    tasks: own,
+    minutes: own.reduce((sum, { task }) => sum + task.minutes * task.people, 0),
+    counted: own.flatMap(({ task }) => task.counted),
+    isForTwo: own.some(({ task }) => task.people === 2),
+  }));
+}
+
+/** A stretch of somebody's day at one structure. Minutes from the day's beginning. */
+export interface Stretch {
+  number: number;
+  from: number;
+  to: number;
+  together: boolean;
+}
+
+/** Somebody's day as stretches: what follows at one structure is one of them. */
+export function stretchesOf(work: readonly OnDay[], name: string): Stretch[] {
+  const all = work
+    .flatMap(({ number, tasks }) =>
+      tasks
+        .filter(({ placed }) => placed.people.includes(name))
+        .map(({ task, placed }) => ({ number, from: placed.from, to: placed.to, together: task.people === 2 })),
+    )
+    .toSorted((a, b) => a.from - b.from);
+  const joined: Stretch[] = [];
+  for (const one of all) {
+    const last = joined.at(-1);
+    if (last?.number === one.number && last.together === one.together && one.from - last.to <= GAP_MIN)
+      last.to = one.to;
+    else joined.push({ ...one });
+  }
+  return joined;
+}
+/** A tool set up in between is no other stretch. Minutes. */
+const GAP_MIN = 15;

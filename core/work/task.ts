@@ -1,0 +1,39 @@
+import type { Tool } from '../building/tools';
+import type { Counted } from './counted';
+
+/**
+ * A piece of work that is begun and ended on one day: one step of a structure, with what is only read before it.
+ * @example { id: 'tomato-wall step.ends 1', structure: 'tomato-wall', steps: [4], minutes: 20, people: 1, waitHours: 0, after: ['tomato-wall step.line 1'], … }
+ */
+export interface Task {
+  /** By its structure and what the step is: the same for as long as the step is there. */
+  id: string;
+  structure: string;
+  /** Which of the structure’s steps: the last is the work, those before it are only read. */
+  steps: readonly number[];
+  counted: readonly Counted[];
+  /** By the rates and the gardener's own pace; of two people together where it takes two. */
+  minutes: number;
+  people: 1 | 2;
+  /** Hours that what comes after has to wait: concrete that sets, soil that settles. */
+  waitHours: number;
+  /** Tasks that have to be done before, their waits over. */
+  after: readonly string[];
+  tools: readonly Tool[];
+  /** It pours concrete, which frost spoils. */
+  pours: boolean;
+  /** It digs or drives, which frozen ground forbids. */
+  digs: boolean;
+  /** The day by which all of its structure is wanted: "2027-05-12". */
+  due: string | null;
+}
+
+/** Tools that take time to be set up and cleared away; small ones are in the box that comes anyway (from memory). */
+export const LARGE_TOOLS: ReadonlySet<Tool> = new Set([
+  'hole digger',
+  'driver',
+  'barrow',
+  'saw bench',
+  'saw',
+  'tacker',
+]);
