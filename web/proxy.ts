@@ -9,8 +9,8 @@ import { newNonce, policyOf } from './server/policy';
 const HOSTS = hostsAnswered(process.env);
 const PAGES = ['GET', 'HEAD'];
 const ANSWERS = [...PAGES, 'POST', 'PUT', 'DELETE'];
-/** What is open to whoever has not been let in: where one is, what it is drawn with, and whether all is well. */
-const OPEN = /^\/(enter|api\/enter|api\/health|icon\.svg|offline\.js|_next\/static\/.*)$/;
+/** What is open to whoever has not been let in: where one is, what it is drawn with, whether all is well, and what a calendar follows at a secret of its own. */
+const OPEN = /^\/(enter|api\/enter|api\/health|api\/feed\/[0-9a-f]{40}\.ics|icon\.svg|offline\.js|_next\/static\/.*)$/;
 
 /**
  * The first door, of pages and answers alike: only names of this machine and configured ones are

@@ -16,6 +16,9 @@ export const daysBetween = (from: string, to: string): number => differenceInCal
 /** The day of the week, 0 on Sunday. @example weekdayOf('2027-03-06') // 6 */
 export const weekdayOf = (day: string): number => asDate(day).getDay();
 
+/** The Monday of a day's week. @example weekOf('2027-03-07') // '2027-03-01' */
+export const weekOf = (day: string): string => addDays(day, -((weekdayOf(day) + 6) % 7));
+
 /** The day of a year so many after 1 January. @example dayIn(2027, 0) // '2027-01-01' */
 export const dayIn = (year: number, day: number): string =>
   written(setDayOfYear(new UTCDateMini(year, 0), Math.round(day) + 1));

@@ -7,7 +7,7 @@ import type { Plan, Work } from '../plan/plan';
 import { stepsOf } from '../plan/steps';
 import { asShape } from '../design/shapes/shapes';
 import { isDug } from '../design/standing';
-import { addDays, daysBetween, weekdayOf } from '../site/calendar-days';
+import { addDays, daysBetween, weekdayOf, weekOf } from '../site/calendar-days';
 import { countedBySteps, minutesOf } from './counted';
 import { clockOf, meanOf, workDays } from './days';
 import { needsOf } from './needs';
@@ -189,7 +189,7 @@ describe('the weekends of the demo garden', () => {
   const plain = weekends();
 
   it('are five, Odile at both ends of each and Bram on Saturdays; nothing comes too late; nobody is asked for on another day', () => {
-    const weeks = new Set(plain.days.map(({ date }) => addDays(date, -((weekdayOf(date) + 6) % 7))));
+    const weeks = new Set(plain.days.map(({ date }) => weekOf(date)));
     expect(weeks.size).toBe(5);
     expect(plain.schedule.lateDays).toBe(0);
     expect(plain.schedule.homeless).toEqual([]);

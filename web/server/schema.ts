@@ -96,6 +96,15 @@ export const tries = pgTable('tries', {
   at: timestamp({ withTimezone: true }).notNull(),
 });
 
+/** The secret part of the address at which a calendar follows a garden's weekends: whoever has it may read them, and nothing else. */
+export const feeds = pgTable('feeds', {
+  gardenId: text('garden_id')
+    .primaryKey()
+    .references(() => gardens.id, { onDelete: 'cascade' }),
+  secret: text().notNull().unique(),
+  madeAt: timestamp('made_at', { withTimezone: true }).notNull().defaultNow(),
+});
+
 /** Things that happen once in the life of a database. */
 export const milestones = pgTable('milestones', {
   name: text().primaryKey(),

@@ -1,16 +1,15 @@
 import { calendarOf, type Dated } from '@lignum/core/formats/calendar';
 import { TOOL_WORDS } from '@lignum/core/building/tool-words';
 import { TOOLS } from '@lignum/core/building/tools';
-import { computeRemembered } from '@lignum/core/plan/remembered';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Units } from '@lignum/core/quantity/length';
 import { instantOf } from '@lignum/core/site/sun/clock';
-import { kindOf } from '@lignum/core/structures/registry';
 import { BEGINS_MIN, clockOf } from '@lignum/core/work/days';
 import { needsOf } from '@lignum/core/work/needs';
 import { onDay } from '@lignum/core/work/on-day';
-import { weekendsOf, type Before } from '@lignum/core/work/weekends';
+import type { Before } from '@lignum/core/work/weekends';
 import { beforeWords, countedWords, hoursWords } from '../../words/work-words';
+import { weekendsIn } from './weekends-in';
 
 /** The evening before, from when work begins. Hours. */
 const EVENING_BEFORE_H = 15;
@@ -21,10 +20,8 @@ export function workCalendar(
   o: { garden: string; units: Units; built: readonly string[]; today: string; origin: string; stampMs: number },
 ): string {
   const tongue = { units: o.units, locale: plan.garden.locale };
-  const computed = plan.structures.map((one) => computeRemembered(kindOf, plan, one));
+  const { computed, weekends } = weekendsIn(plan, o);
   const byId = new Map(computed.map((one) => [one.structure.id, one]));
-  const built = new Set(o.built);
-  const weekends = weekendsOf(plan, computed, (what) => built.has(what), o.today);
   const name = (id: string): string => byId.get(id)?.structure.name ?? id;
   const zone = plan.site.zone ?? 'UTC';
   const days = weekends.days.map(({ date, there }): Dated => {

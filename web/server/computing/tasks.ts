@@ -16,7 +16,9 @@ import type { RankedBed } from '../../kept/ranked-bed';
 import { gardenSheets } from '../../sheets/garden-sheets';
 import { structureSheets } from '../../sheets/sheets';
 import { pdfOf } from '../pdf';
+import { weekendSheets } from '../../sheets/weekends';
 import { workCalendar } from './calendar';
+import { weekendsIn } from './weekends-in';
 
 /** A file made of a garden: its name's beginning, its type, and what is in it. */
 export interface Made {
@@ -51,6 +53,16 @@ export type Task =
       origin: string;
       stampMs: number;
     }
+  | {
+      make: 'weekends';
+      structure: null;
+      units: Units;
+      paper: PaperSize;
+      /** With the plot, the list, the cuts and the plan of everything that is built. */
+      pack: boolean;
+      built: readonly string[];
+      today: string;
+    }
   | { make: 'drawing'; structure: string; view: string | null; units: Units }
   | { make: 'beds'; planting: Parameters<typeof bedsFor>[1] };
 
@@ -71,6 +83,7 @@ export async function work(plan: Plan, task: Task): Promise<Answer> {
     };
   if (task.make === 'calendar')
     return { called: `${plan.garden.name}-weekends.ics`, type: 'text/calendar', body: workCalendar(plan, task) };
+  if (task.make === 'weekends') return weekendPages(plan, task);
   if (task.make === 'sheets') return sheets(plan, structure ?? null, task);
   if (!structure) return null;
   const computed = computeAs(kindOf, plan, structure);
@@ -109,5 +122,32 @@ async function sheets(plan: Plan, structure: StructurePlan | null, task: Task & 
         ...gardenSheets(plan, garden ?? computeGarden(plan), tongue, task.paper),
         ...(task.plans ? plan.structures.flatMap(of) : []),
       ];
+  return { called: `${name}.pdf`, type: 'application/pdf', body: await pdfOf(pages, name) };
+}
+
+/** The weekends on paper, alone or with all there is to take along, each structure in the order in which it is begun. */
+async function weekendPages(plan: Plan, task: Task & { make: 'weekends' }): Promise<Made> {
+  const tongue = { units: task.units, locale: plan.garden.locale };
+  const { computed, weekends } = weekendsIn(plan, task);
+  const name = `${plan.garden.name}: weekends`;
+  const days = weekendSheets(plan, computed, weekends, tongue, task.paper);
+  if (!task.pack) return { called: `${name}.pdf`, type: 'application/pdf', body: await pdfOf(days, name) };
+  const begun = weekends.structures
+    .toSorted((a, b) => ((a.firstDay ?? '') < (b.firstDay ?? '') ? -1 : 1))
+    .flatMap(({ structure }) => plan.structures.find(({ id }) => id === structure) ?? []);
+  const along: Plan = { ...plan, structures: begun };
+  // What is bought and cut is that of what is built now.
+  const garden = computeGarden(along);
+  const pages = [
+    ...gardenSheets(along, garden, tongue, task.paper),
+    ...days,
+    ...begun.flatMap((one) =>
+      structureSheets(along, computeAs(kindOf, plan, one), tongue, task.paper, {
+        labels: true,
+        with: garden,
+        stood: null,
+      }),
+    ),
+  ];
   return { called: `${name}.pdf`, type: 'application/pdf', body: await pdfOf(pages, name) };
 }

@@ -2,10 +2,10 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { CalendarDays, Printer } from 'lucide-react';
-import { addDays, weekdayOf } from '@lignum/core/site/calendar-days';
+import { weekOf } from '@lignum/core/site/calendar-days';
 import type { Weekends } from '@lignum/core/work/weekends';
 import { Fold } from '../../ui/fold';
-import { buttonLook } from '../../ui/button';
+import { Button, buttonLook } from '../../ui/button';
 import { part } from '../../ui/part';
 import { dateWords, hoursWords } from '../../words/work-words';
 import { changeWork } from '../shell/edits';
@@ -18,16 +18,15 @@ import { useWeekends } from './use-weekends';
 import { WhatIsBuilt } from './what-is-built';
 import { WhoAndWhen } from './who-and-when';
 
+const CalendarSheet = part(() => import('./calendar-sheet'));
 const MoveSheet = part(() => import('./move-sheet'));
-
-/** The Monday of a day's week. */
-const weekOf = (date: string): string => addDays(date, -((weekdayOf(date) + 6) % 7));
 
 /** All the work of the garden: which weekends it takes, what on which day, by whom, and what has to be seen to before. */
 export function WeekendsView() {
   const { id, plan, store, tongue } = useGarden();
   const isSaved = useSaving(({ save }) => save.state === 'saved');
   const { weekends, isOld } = useWeekends();
+  const [calendar, setCalendar] = useState(false);
   const [moving, setMoving] = useState<Moved | null>(null);
   const weeks = useMemo(() => {
     const by = new Map<string, Weekends['days'][number][]>();
@@ -68,13 +67,13 @@ export function WeekendsView() {
         </div>
         {isSaved && weekends && weekends.days.length > 0 && (
           <div className="no-print flex flex-wrap gap-2">
-            <a href={`/api/gardens/${id}/calendar`} download className={buttonLook('plain')}>
+            <Button onClick={() => setCalendar(true)}>
               <CalendarDays size={17} aria-hidden />
               For your calendar
-            </a>
-            <Link href={`/g/${id}/list/sheet`} className={buttonLook('main')}>
+            </Button>
+            <Link href={`/g/${id}/weekends/sheet`} className={buttonLook('main')}>
               <Printer size={17} aria-hidden />
-              Plans to print
+              Days to print
             </Link>
           </div>
         )}
@@ -117,6 +116,7 @@ export function WeekendsView() {
           </p>
         </aside>
       </div>
+      {calendar && <CalendarSheet onClose={() => setCalendar(false)} />}
       {moving && weekends && (
         <MoveSheet
           moved={moving}
@@ -151,7 +151,7 @@ function WithPlants({ of }: { of: Weekends['withPlants'] }) {
       </h2>
       <ul>
         {of.map(({ on, structures }) => (
-          <li key={on} className="grid grid-cols-[8.5rem_minmax(0,1fr)] gap-3 border-b border-rule py-1.5">
+          <li key={on} className="grid grid-cols-[10.5rem_minmax(0,1fr)] gap-3 border-b border-rule py-1.5">
             <span className="font-semibold">about {dateWords(on, tongue.locale, false)}</span>
             <span>
               {structures.map((id) => plan.structures.find((one) => one.id === id)?.name ?? id).join(', ')}: plant, tie

@@ -1,0 +1,97 @@
+import { expect } from '@playwright/test';
+import ICAL from 'ical.js';
+import { test } from './asking';
+import { onlyStructures, ownGarden, saved, savedPlan } from './garden';
+
+const BUILT = ['tomato-wall', 'pea-wall', 'cucumber-frame'];
+
+test('three structures are built at weekends: by whom, in what order, moved to another day, rained off, ticked off', async ({
+  page,
+  request,
+}) => {
+  await page.clock.setFixedTime(new Date('2026-12-02T10:00:00Z'));
+  const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => BUILT.includes(one.id)));
+  await page.goto(`/g/${id}/weekends`);
+  const summary = page.getByRole('status').filter({ hasText: 'of work, from' });
+  await expect(summary).toContainText('from Saturday, 20 February');
+  const first = page.getByRole('article', { name: 'Saturday, 20 February' });
+  await expect(first).toContainText('Odile');
+  await expect(first).toContainText('Bram');
+  // Put on another day by hand: it stays there, and undo brings it back.
+  await page.getByRole('button', { name: 'Move Tomato wall to another day' }).first().click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Saturday, 13 March/ })
+    .click();
+  const moved = page.getByRole('article', { name: 'Saturday, 13 March' });
+  await expect(moved).toContainText('Tomato wall');
+  await expect(moved.getByLabel('put on this day by hand')).toBeVisible();
+  await saved(page);
+  expect((await savedPlan(request, id)).work?.fixed.every(({ date }) => date === '2027-03-13')).toBe(true);
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+  await expect(moved).toBeHidden();
+  // Bram has no time: what takes two finds no day, and it is said what would help.
+  await page.getByText('Who and when').click();
+  await page.getByRole('button', { name: 'Bram does not help' }).click();
+  await expect(summary).toContainText('two are never there together');
+  await page.getByRole('button', { name: 'Somebody who helps' }).click();
+  await expect(summary).not.toContainText('two are never there together');
+  const hours = page.getByRole('group', { name: 'Helper 1' }).getByLabel('Hours a day');
+  await hours.fill('99');
+  await expect(
+    page.getByRole('alert').filter({ hasText: '“99” is no number of hours between 0.5 and 14.' }),
+  ).toBeVisible();
+  await hours.fill('4');
+  // A day by itself: a step is ticked, and planned no more.
+  await first.getByRole('link', { name: 'Saturday, 20 February' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Saturday, 20 February' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The day before' })).toBeVisible();
+  const boxes = page.getByRole('checkbox', { name: /^Done: / });
+  const many = await boxes.count();
+  await boxes.first().check();
+  await expect(boxes).toHaveCount(many);
+  await page.getByRole('button', { name: 'It rains: move everything on' }).click();
+  await expect(page).toHaveURL(/\/weekends$/);
+  await expect(summary).toContainText('from Sunday, 21 February');
+  await expect(first).toBeHidden();
+});
+
+test('the days go along on paper and into a calendar', async ({ page, request }) => {
+  const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => BUILT.includes(one.id)));
+  await page.goto(`/g/${id}/weekends`);
+  await page.getByRole('button', { name: 'For your calendar' }).click();
+  const coming = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'iCalendar file' }).click();
+  const file = await (await coming).createReadStream();
+  let written = '';
+  for await (const chunk of file) written += String(chunk);
+  const events = new ICAL.Component(ICAL.parse(written) as string[])
+    .getAllSubcomponents('vevent')
+    .map((one) => new ICAL.Event(one));
+  const days = events.filter(({ summary }) => summary.startsWith('Build: '));
+  expect(days.length).toBeGreaterThan(1);
+  expect(events.some(({ summary }) => summary === 'Have buried services marked')).toBe(true);
+  for (const { startDate } of days) expect([0, 6]).toContain(startDate.toJSDate().getUTCDay());
+  // A calendar follows an address: what is moved here moves there; ended, nothing is there any more.
+  await page.getByRole('button', { name: 'Make an address' }).click();
+  const address = await page.getByLabel('Address for a calendar').inputValue();
+  const read = async (at: string) => {
+    const reply = await request.get(at);
+    return { status: reply.status(), says: await reply.text() };
+  };
+  expect((await read(address)).says).toBe(written);
+  await page.getByRole('button', { name: 'Another address' }).click();
+  await expect(page.getByLabel('Address for a calendar')).not.toHaveValue(address);
+  expect((await read(address)).status).toBe(404);
+  const second = await page.getByLabel('Address for a calendar').inputValue();
+  expect((await read(second)).status).toBe(200);
+  await page.getByRole('button', { name: 'End it' }).click();
+  await expect(page.getByRole('button', { name: 'Make an address' })).toBeVisible();
+  expect((await read(second)).status).toBe(404);
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'Days to print' }).click();
+  await expect(page.getByRole('button', { name: /^Print \d+ sheets$/ })).toBeVisible();
+  const pdf = await request.get(`/api/gardens/${id}/weekends?paper=A4&pack=1`);
+  expect(pdf.status()).toBe(200);
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+});
