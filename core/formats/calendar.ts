@@ -1,4 +1,4 @@
-import { addDays } from '../site/calendar-days';
+import { addDays, toMinute } from '../site/calendar-days';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 
 /** Something on a day or at a time of it. Instants are milliseconds of UTC; a day by itself is all of it. */
@@ -16,10 +16,6 @@ export interface Dated {
 const dayArray = (day: string): DateArray => {
   const [year = 2026, month = 1, date = 1] = day.split('-').map(Number);
   return [year, month, date];
-};
-const instantArray = (ms: number): DateArray => {
-  const at = new Date(ms);
-  return [at.getUTCFullYear(), at.getUTCMonth() + 1, at.getUTCDate(), at.getUTCHours(), at.getUTCMinutes()];
 };
 
 /**
@@ -40,8 +36,8 @@ export function calendarOf(name: string, all: readonly Dated[], stampMs: number)
       ...('day' in when
         ? { start: dayArray(when.day), end: dayArray(addDays(when.day, 1)) }
         : {
-            start: instantArray(when.fromMs),
-            end: instantArray(when.toMs),
+            start: toMinute(when.fromMs),
+            end: toMinute(when.toMs),
             startInputType: 'utc',
             startOutputType: 'utc',
             endInputType: 'utc',

@@ -28,3 +28,9 @@ export const startMs = (day: string): number => asDate(day).getTime();
 
 /** Whether a calendar has such a day. @example isDay('2027-02-29') // false */
 export const isDay = (day: string): boolean => written(asDate(day)) === day;
+
+/** An instant as the calendar and the clock of UTC show it: year, month, day, hour, minute. */
+export function toMinute(ms: number): [number, number, number, number, number] {
+  const at = new UTCDateMini(ms);
+  return [at.getFullYear(), at.getMonth() + 1, at.getDate(), at.getHours(), at.getMinutes()];
+}

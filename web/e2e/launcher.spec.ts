@@ -118,6 +118,8 @@ test('reached from elsewhere it is refused without a passphrase; with one it ans
       ['/api/backup', 'GET', 401],
       ['/api/leave?all=1', 'POST', 401],
       ['/api/health', 'GET', 200],
+      ['/api/gardens/ferry-house/feed', 'POST', 401],
+      [`/api/feed/${'0'.repeat(40)}.ics`, 'GET', 404],
       ['/enter', 'GET', 200],
     ] as const)
       expect(await status(path, method), `${method} ${path}`).toBe(expected);
@@ -140,6 +142,14 @@ test('reached from elsewhere it is refused without a passphrase; with one it ans
     expect(inside.headers()['set-cookie']).toMatch(/^__Host-lignum=.*; Path=\/;.*; Secure; HttpOnly; SameSite=Lax$/);
     expect(await status('/api/gardens')).toBe(200);
     expect(await status('/g/ferry-house')).toBe(200);
+    // A calendar cannot sign in: it follows a secret of its own, from anywhere, until that is ended.
+    const feed = (await (await asks.post('/api/gardens/ferry-house/feed')).json()) as { secret: string };
+    const calendar = await playwright.request.newContext({ ignoreHTTPSErrors: true });
+    const followed = `https://127.0.0.1:${port}/api/feed/${feed.secret}.ics`;
+    expect(await (await calendar.get(followed)).text()).toContain('BEGIN:VCALENDAR');
+    expect(await status('/api/gardens/ferry-house/feed', 'DELETE')).toBe(200);
+    expect((await calendar.get(followed)).status()).toBe(404);
+    await calendar.dispose();
     const ticket = await asks.storageState();
     const elsewhere = await playwright.request.newContext({ ignoreHTTPSErrors: true, storageState: ticket });
     expect((await elsewhere.get(`https://127.0.0.1:${port}/api/gardens`)).status()).toBe(200);

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { Download } from 'lucide-react';
 import { Button, buttonLook } from '../../ui/button';
 import { inputLook } from '../../ui/field';
@@ -12,19 +12,19 @@ export default function CalendarSheet({ onClose }: { onClose: () => void }) {
   const [secret, setSecret] = useState<string | null | undefined>(undefined);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [copied, setCopied] = useState(false);
-  const ask = async (method: 'GET' | 'POST' | 'DELETE'): Promise<void> => {
-    setCopied(false);
-    const reply = await fetch(`/api/gardens/${id}/feed`, { method }).catch(() => null);
-    const said = (await reply?.json().catch(() => null)) as { secret?: string | null; message?: string } | null;
-    if (reply?.ok && said) {
-      setSecret(said.secret ?? null);
-      setTrouble(null);
-    } else setTrouble(said?.message ?? 'There is no network just now; try it again.');
-  };
-  useEffect(() => {
-    void ask('GET');
-    // Asked once, when it opens.
-  }, []);
+  const ask = useCallback(
+    async (method: 'GET' | 'POST' | 'DELETE'): Promise<void> => {
+      setCopied(false);
+      const reply = await fetch(`/api/gardens/${id}/feed`, { method }).catch(() => null);
+      const said = (await reply?.json().catch(() => null)) as { secret?: string | null; message?: string } | null;
+      if (reply?.ok && said) {
+        setSecret(said.secret ?? null);
+        setTrouble(null);
+      } else setTrouble(said?.message ?? 'There is no network just now; try it again.');
+    },
+    [id],
+  );
+  useEffect(() => void ask('GET'), [ask]);
   const address = secret ? `${location.origin}/api/feed/${secret}.ics` : '';
   return (
     <Sheet
