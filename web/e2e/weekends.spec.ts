@@ -91,6 +91,10 @@ test('the days go along on paper and into a calendar', async ({ page, request })
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Days to print' }).click();
   await expect(page.getByRole('button', { name: /^Print \d+ sheets$/ })).toBeVisible();
+  await page.goto(`/g/${id}/s/tomato-wall/sheet`);
+  const drawing = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'DXF' }).click();
+  expect((await drawing).suggestedFilename()).toBe('tomato-wall.dxf');
   const pdf = await request.get(`/api/gardens/${id}/weekends?paper=A4&pack=1`);
   expect(pdf.status()).toBe(200);
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');

@@ -2,6 +2,7 @@ import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { PRINT_STYLE } from '@lignum/core/drawing/inks';
 import { toSvg } from '@lignum/core/drawing/svg';
 import { drawViews } from '@lignum/core/drawing/views';
+import { dxfOf } from '@lignum/core/formats/dxf';
 import { billCsv } from '@lignum/core/formats/bill-csv';
 import { marksCsv } from '@lignum/core/formats/marks-csv';
 import type { PaperSize } from '@lignum/core/paper/page';
@@ -64,6 +65,7 @@ export type Task =
       today: string;
     }
   | { make: 'drawing'; structure: string; view: string | null; units: Units }
+  | { make: 'dxf'; structure: string; units: Units }
   | { make: 'beds'; planting: Parameters<typeof bedsFor>[1] };
 
 /** What comes of each; null where the garden has no such structure, or it no such view. */
@@ -87,6 +89,12 @@ export async function work(plan: Plan, task: Task): Promise<Answer> {
   if (task.make === 'sheets') return sheets(plan, structure ?? null, task);
   if (!structure) return null;
   const computed = computeAs(kindOf, plan, structure);
+  if (task.make === 'dxf')
+    return {
+      called: `${structure.name}.dxf`,
+      type: 'image/vnd.dxf',
+      body: dxfOf(computed.sized.design, computed.around, task.units),
+    };
   if (task.make === 'marks')
     return {
       called: `${structure.name}-marks.csv`,

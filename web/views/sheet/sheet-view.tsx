@@ -61,6 +61,7 @@ export function SheetView() {
       size={size}
       onSize={setSize}
       pdf={`/api/gardens/${id}/sheet?structure=${structureId}&paper=${size}${labels ? '&labels=1' : ''}${sum ? '&sum=1' : ''}${alone ? '&alone=1' : ''}`}
+      dxf={`/api/gardens/${id}/dxf?structure=${structureId}`}
       choices={[
         ...(several ? [{ label: 'Built alone', chosen: alone, onChoose: setAlone }] : []),
         {

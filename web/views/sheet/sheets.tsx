@@ -34,6 +34,7 @@ export function Sheets({
   pdf,
   of,
   pack,
+  dxf,
   choices,
 }: {
   back: { href: string; label: string };
@@ -47,6 +48,8 @@ export function Sheets({
   of: readonly string[];
   /** A file of more than these pages, and the structures whose plans are in it. */
   pack?: { pdf: string; of: readonly string[]; label: string };
+  /** Its views and templates for other programs. */
+  dxf?: string;
   /** What may be chosen of them: labels on pages of their own, built alone. */
   choices?: readonly { label: string; chosen: boolean; onChoose: (chosen: boolean) => void }[];
 }) {
@@ -105,6 +108,17 @@ export function Sheets({
           <a className={buttonLook('plain')} href={pdf} download onClick={() => tell.current()}>
             <FileDown size={17} aria-hidden />
             PDF
+          </a>
+        )}
+        {saved && dxf && (
+          <a
+            className={buttonLook('quiet')}
+            href={dxf}
+            download
+            title="Views and templates at full size, for other drawing programs"
+          >
+            <FileDown size={17} aria-hidden />
+            DXF
           </a>
         )}
         {saved && pack && (
