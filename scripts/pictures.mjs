@@ -20,17 +20,9 @@ const SHOTS = [
     },
   ],
   [
-    'grow',
-    '/g/ferry-house/grow',
-    {
-      before: async (page) => {
-        await page.getByRole('button', { name: 'Add the first crop' }).click();
-        await page.getByRole('button', { name: 'Another crop' }).click();
-        await page.getByRole('combobox', { name: 'Crop' }).last().click();
-        await page.getByRole('option', { name: 'Radish' }).click();
-        await page.getByText('Looking for room').first().waitFor({ state: 'detached' });
-      },
-    },
+    'weekends',
+    '/g/ferry-house/weekends',
+    { height: 900, before: (page) => page.getByRole('heading', { name: 'Weekend 1' }).waitFor() },
   ],
   [
     'plot-sun',

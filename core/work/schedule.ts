@@ -89,7 +89,7 @@ const sumOf = (placed: readonly Placed[]): number =>
  * A resource-constrained schedule: every task on one day, after what has to be done before it and its waits, nobody in
  * two places, nobody longer than they are there. Serial schedule generation over several orders (Kolisch and Hartmann
  * 1999, *Heuristic algorithms for solving the resource-constrained project scheduling problem*); few tasks in every
- * order, which holds a best schedule among them. The least number of days is a proved bound: what people can do in
+ * order, which holds a best schedule among them. Decision 77. The least number of days is a proved bound: what people can do in
  * them, two together where two are asked, and the longest way through the waits.
  * @param fixed days on which tasks stay
  */

@@ -150,6 +150,9 @@ for (const [width, height, scheme] of [
       `/g/${id}/compare?of=tomato-wall,river-fence`,
       `/g/${id}/beside?with=ferry-house`,
       `/g/${id}?show=open`,
+      `/g/${id}/weekends`,
+      `/g/${id}/weekends/2027-02-20`,
+      `/g/${id}/s/melon-trellis/set-out`,
     ]) {
       await page.goto(path);
       // What is folded away is looked at too.

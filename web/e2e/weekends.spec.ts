@@ -99,3 +99,30 @@ test('the days go along on paper and into a calendar', async ({ page, request })
   expect(pdf.status()).toBe(200);
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
 });
+
+test.describe('in the garden, with one thumb', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('a structure is set out one figure a screen, and a phone that was locked goes on where it was', async ({
+    page,
+    request,
+  }) => {
+    const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => one.id === 'tomato-wall'));
+    await page.goto(`/g/${id}/s/tomato-wall/set-out`);
+    const next = page.getByRole('button', { name: 'Marked, next' });
+    await expect(page.getByRole('button', { name: 'Back' })).toBeDisabled();
+    await next.click();
+    await next.click();
+    // Along the ground: the first post.
+    await expect(page.getByText('Zero: the middle of post 1.')).toBeVisible();
+    await expect(page.getByText('1 of 4')).toBeVisible();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByText('2 of 4')).toBeVisible();
+    await expect(page.getByText('Post 2')).toBeVisible();
+    await page.reload();
+    await expect(page.getByText('2 of 4')).toBeVisible();
+    expect((await next.boundingBox())?.height).toBeGreaterThanOrEqual(64);
+    await page.getByRole('button', { name: 'Back' }).click();
+    await expect(page.getByText('1 of 4')).toBeVisible();
+  });
+});

@@ -3,7 +3,7 @@ import { and, eq, isNull } from 'drizzle-orm';
 import type { Database } from './database';
 import { feeds, gardens } from './schema';
 
-/** What a secret looks like: 160 bits, which nobody guesses. */
+/** What a secret looks like: 160 bits, which nobody guesses. Decision 78. */
 export const FEED_SECRET = /^[0-9a-f]{40}$/;
 
 /** The secret at which a garden's weekends are followed; null where none has been made. */

@@ -36,7 +36,7 @@ export function gardenNumbers(garden: SeenGarden): Map<string, string> {
 
 export const amount = (on: On, minor: number): string =>
   formatMoney(money(minor, on.plan.garden.currency), on.tongue.locale);
-export const long = (on: On, mm: number): string => formatLength(mm, on.tongue.units);
+export const long = (on: Pick<On, 'tongue'>, mm: number): string => formatLength(mm, on.tongue.units);
 
 /** Cut pieces by number, as the bill has them: part by part. */
 export function partNumbers({ bill }: Pick<SeenStructure, 'bill'>): Map<string, number> {

@@ -79,7 +79,8 @@ const SPOTS: Record<Exclude<Found['is'], object>, string> = {
   'last middle': 'The middle of the last',
 };
 
-function footWords(on: On, { is, offsets }: Found): string {
+/** Where a foot is found, in a sentence. */
+export function footWords(on: Pick<On, 'tongue'>, { is, offsets }: Found): string {
   const far = ({ mm, from, outside }: Offset): string =>
     mm < FLUSH_MM ? 'flush with' : `${long(on, mm)}${from === null ? '' : outside ? ' out' : ' in'} from`;
   const side = ({ from, side: wind }: Offset): string =>

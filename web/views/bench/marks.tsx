@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { Download } from 'lucide-react';
 import { useMemo } from 'react';
 import { cropIn } from '@lignum/core/crops/book';
@@ -20,6 +21,11 @@ export default function Marks({ computed }: { computed: ComputedStructure }) {
     <>
       <p className="max-w-[42rem] text-[0.95rem] text-soft">
         Running figures: hook the tape once on the zero and mark them all before you move it.
+      </p>
+      <p>
+        <Link className={buttonLook('plain', 'mt-1')} href={`/g/${id}/s/${computed.structure.id}/set-out`}>
+          One at a time, large
+        </Link>
       </p>
       {level && <p className="mt-1 max-w-[42rem]">{level}</p>}
       {rods.map((rod, i) => (

@@ -9,10 +9,7 @@ import { Drawing } from '../../ui/drawing';
 import { LengthInput } from '../../ui/field';
 import { setKnob } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { part } from '../../ui/part';
 import type { Marked } from './stand/hardest-mark';
-
-const HardestMark = part(() => import('./stand/hardest-mark'));
 
 /** On a small drawing two pulls can come to lie on one thumb: the first is kept, the other's length is turned by its knob. */
 function apart<Pull extends { at: readonly [number, number] }>(pulls: readonly Pull[]): Pull[] {
@@ -67,7 +64,7 @@ export function PullDrawing({
       {...(describes ? { describes } : {})}
       {...(caption ? { caption } : {})}
       overlay={(paper) => [
-        marked && frame && <HardestMark key="hardest" marked={marked} frame={frame} paper={paper} />,
+        marked && frame && <marked.Ring key="hardest" marked={marked} frame={frame} paper={paper} />,
         ...apart(paper.pulls).map((pull) => {
           const knob = pullable(pull.knob);
           return (

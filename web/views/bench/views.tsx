@@ -29,7 +29,7 @@ export function Views({ computed: whole, marked }: { computed: ComputedStructure
   const structureId = whole.structure.id;
   const onDay = marked?.onDay;
   const computed = useMemo(
-    () => (onDay ? { ...whole, sized: { ...whole.sized, design: onDay.grown(whole.sized.design) } } : whole),
+    () => (onDay ? { ...whole, sized: { ...whole.sized, design: onDay(whole.sized.design) } } : whole),
     [whole, onDay],
   );
   const [round, setRound] = useState('drawing');
@@ -52,7 +52,7 @@ export function Views({ computed: whole, marked }: { computed: ComputedStructure
         <div className="flex flex-wrap items-center justify-between gap-x-3">
           <h2 className="text-lg max-sm:sr-only">
             {round === 'drawing' ? front.title : '3-D'}
-            {onDay && <span className="text-[0.9rem] font-normal text-soft"> on {onDay.says}</span>}
+            {marked?.on}
           </h2>
           {Math.abs(rise) > SEEN_RISE_MM && round === 'drawing' && (
             <p className="text-[0.9rem] text-soft">

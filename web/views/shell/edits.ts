@@ -1,6 +1,5 @@
 import type { PriceBook, ShedPiece } from '@lignum/core/costing/price-book';
-import type { Garden, Plan, Planting, StructurePlan, Work } from '@lignum/core/plan/plan';
-import { usualWork } from '@lignum/core/work/usual-work';
+import type { Garden, Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import type { Crop } from '@lignum/core/crops/crop';
 import { minorDigits } from '@lignum/core/quantity/money';
 import type { Bed } from '@lignum/core/site/bed';
@@ -122,14 +121,6 @@ export const setKnobs = (id: string, knobs: Settings): Edit => changeStructure(i
 
 /** Which of a bed's plantings a structure carries, in their order along the row. */
 export const carry = (id: string, plantings: readonly string[]): Edit => changeStructure(id, { plantings });
-
-/** Who builds, and when: what was never said is the usual. */
-export const changeWork =
-  (change: (work: Work) => Partial<Work>): Edit =>
-  (plan) => {
-    const work = plan.work ?? usualWork(plan);
-    return { ...plan, work: { ...work, ...change(work) } };
-  };
 
 export const changePriceBook =
   (change: Partial<PriceBook>): Edit =>

@@ -40,7 +40,15 @@ export function DaySteps({ one, computed }: { one: OnDay; computed: ComputedStru
         <span className="text-soft tabular-nums">{hoursWords(one.minutes)}</span>
       </div>
       <p className="text-[0.9rem] text-soft">
-        {placeWords(setting.place, tongue)}. {countedWords(one.counted, tongue, 5)}
+        {placeWords(setting.place, tongue)}. {countedWords(one.counted, tongue, 5)}.{' '}
+        {one.counted.some(({ rate }) => rate === 'setting out') && (
+          <Link
+            href={`/g/${id}/s/${structure.id}/set-out`}
+            className="no-print inline-flex min-h-8 items-center text-chalk hover:underline"
+          >
+            Set it out, one mark at a time
+          </Link>
+        )}
       </p>
       {picture && (
         <div className="mt-1 max-w-[34rem] bg-sheet p-2">

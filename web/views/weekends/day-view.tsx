@@ -8,7 +8,7 @@ import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Weekends } from '@lignum/core/work/weekends';
 import { Button, buttonLook } from '../../ui/button';
 import { dateWords, hoursWords } from '../../words/work-words';
-import { changeWork } from '../shell/edits';
+import { changeWork } from './change-work';
 import { useGarden } from '../shell/garden-context';
 import { Working } from '../shell/keep-taps';
 import { notice } from '../shell/notice';

@@ -2,7 +2,7 @@ import { useId, useState } from 'react';
 import { Button } from '../../ui/button';
 import { inputLook } from '../../ui/field';
 import { hoursWords } from '../../words/work-words';
-import { changeWork } from '../shell/edits';
+import { changeWork } from './change-work';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
 

@@ -8,7 +8,7 @@ import { Fold } from '../../ui/fold';
 import { Button, buttonLook } from '../../ui/button';
 import { part } from '../../ui/part';
 import { dateWords, hoursWords } from '../../words/work-words';
-import { changeWork } from '../shell/edits';
+import { changeWork } from './change-work';
 import { useGarden, useSaving } from '../shell/garden-context';
 import { notice } from '../shell/notice';
 import { BeforeList } from './before-list';

@@ -1,6 +1,6 @@
 import type { Weekends } from '@lignum/core/work/weekends';
 import { dateWords, hoursWords } from '../../words/work-words';
-import { changeWork } from '../shell/edits';
+import { changeWork } from './change-work';
 import { useGarden } from '../shell/garden-context';
 
 /** What is taken along and what is left for later, with when each is done and when it is wanted. */

@@ -7,7 +7,7 @@ import { numberFormat } from '@lignum/core/quantity/number-format';
 import { Button } from '../../ui/button';
 import { inputLook } from '../../ui/field';
 import { dateWords, weekdayWords } from '../../words/work-words';
-import { changeWork } from '../shell/edits';
+import { changeWork } from './change-work';
 import { useGarden } from '../shell/garden-context';
 
 /** Monday comes first. */

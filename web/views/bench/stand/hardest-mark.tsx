@@ -1,3 +1,4 @@
+import type { ComponentType } from 'react';
 import type { Design, ViewFrame } from '@lignum/core/design/design';
 import { projectionOf } from '@lignum/core/design/projection';
 import type { Paper } from '@lignum/core/drawing/sheet';
@@ -13,7 +14,11 @@ export interface Marked {
   share: number;
   /** "Post 3: bends". */
   words: string;
-  onDay?: { says: string; grown: (design: Design) => Design };
+  /** While a week is looked at: " on 14 June". */
+  on?: string;
+  onDay?: (design: Design) => Design;
+  /** What draws it: fetched with what finds it. */
+  Ring: ComponentType<{ marked: Marked; frame: ViewFrame; paper: Paper }>;
 }
 
 const RING_PX = 13;
@@ -24,7 +29,7 @@ const FIGURE_PX = 7.5;
 const INK = { holds: 'var(--ink-soft)', watch: 'var(--ochre)', fails: 'var(--keel)' } as const;
 
 /** A ring round what works hardest, with how much of what it may it uses: dashed where that is enough, thick where it is not. */
-export default function HardestMark({ marked, frame, paper }: { marked: Marked; frame: ViewFrame; paper: Paper }) {
+export function HardestMark({ marked, frame, paper }: { marked: Marked; frame: ViewFrame; paper: Paper }) {
   const { tongue } = useGarden();
   const [right, up] = projectionOf(frame)(marked.at);
   const { scale, originPx } = paper.frame;

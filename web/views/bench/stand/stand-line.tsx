@@ -12,7 +12,7 @@ import type { StandsInAnswer, StandsInQuestion } from '../../../workers/choosing
 import { choosingWorker } from '../../shell/choosing-worker';
 import { useGarden } from '../../shell/garden-context';
 import { useAnswer } from '../../shell/use-answer';
-import type { Marked } from './hardest-mark';
+import { HardestMark, type Marked } from './hardest-mark';
 import { STAND_LOOKS } from './looks';
 
 /** How it stands, and what works hardest where that has little to spare. */
@@ -44,7 +44,10 @@ export default function StandLine({
     const at = hardest && share > WATCHED_FROM ? whereOf(computed.sized.design, hardest) : null;
     return {
       stand,
-      marked: hardest && at ? { part: hardest.part, at, share, words: whatHappens(computed, hardest, units) } : null,
+      marked:
+        hardest && at
+          ? { part: hardest.part, at, share, words: whatHappens(computed, hardest, units), Ring: HardestMark }
+          : null,
     };
   }, [known, computed, units]);
   useEffect(() => {

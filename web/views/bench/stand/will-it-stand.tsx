@@ -28,7 +28,7 @@ import { useAnswer } from '../../shell/use-answer';
 import { BentDrawing } from './bent-drawing';
 import { HardestTable } from './hardest-table';
 import { BesidesTable } from './besides-table';
-import type { Marked } from './hardest-mark';
+import { HardestMark, type Marked } from './hardest-mark';
 import { HelpsOf } from './helps';
 import { STAND_LOOKS } from './looks';
 import { SeasonStrip } from './season-strip';
@@ -107,7 +107,9 @@ function Told({
             at,
             share: hardest.share,
             words: whatHappens(computed, hardest, units),
-            onDay: { says: dayWords(day, locale), grown: (whole) => designOn(plan, whole, day) },
+            on: ` on ${dayWords(day, locale)}`,
+            onDay: (whole) => designOn(plan, whole, day),
+            Ring: HardestMark,
           }
         : null,
     );
