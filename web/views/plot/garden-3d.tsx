@@ -1,10 +1,13 @@
 'use client';
-import { useMemo, useRef } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { ImageDown } from 'lucide-react';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import { Button } from '../../ui/button';
 import { Stage } from '../../ui/stage';
+import { Switcher } from '../../ui/switcher';
+import { tickedAs } from '../../kept/ticks';
 import { useResults } from '../shell/use-results';
+import { useTicks } from '../shell/use-ticks';
 import { Bodies } from './bodies';
 import { gardenBodies } from './scene';
 
@@ -19,7 +22,18 @@ export default function Garden3d({ sun, day, says }: { sun: SunPosition; day: nu
   const { plan, garden } = useResults();
   const { widthMm, depthMm, northDeg } = plan.site;
   const canvas = useRef<HTMLCanvasElement>(null);
-  const bodies = useMemo(() => gardenBodies(plan, garden, day), [plan, garden, day]);
+  const ticks = useTicks();
+  const [asBuilt, setAsBuilt] = useState(false);
+  const bodies = useMemo(
+    () =>
+      gardenBodies(
+        plan,
+        garden,
+        day,
+        asBuilt ? (structure, part) => ticks.of('built', tickedAs(structure, part))?.done === true : undefined,
+      ),
+    [plan, garden, day, asBuilt, ticks],
+  );
   const span = Math.max(widthMm, depthMm) / 1000;
   const look = [widthMm / 2000, 0.4, -depthMm / 2000] as const;
   const bearing = sun.azimuthRad - (northDeg * Math.PI) / 180;
@@ -57,10 +71,19 @@ export default function Garden3d({ sun, day, says }: { sun: SunPosition; day: nu
       >
         <Bodies of={bodies} daylight={daylight} />
       </Stage>
-      <div className="mt-1 flex items-center justify-between">
+      <div className="mt-1 flex flex-wrap items-center justify-between gap-x-3">
         <p className="text-[0.9rem] text-soft">
           Drag to walk round, scroll to come nearer, right-drag or arrow keys to move.
         </p>
+        <Switcher
+          label="What of it is shown"
+          value={asBuilt ? 'built' : 'planned'}
+          choices={[
+            { id: 'planned', label: 'As planned' },
+            { id: 'built', label: 'As far as it is built' },
+          ]}
+          onChange={(next) => setAsBuilt(next === 'built')}
+        />
         <Button look="quiet" onClick={save}>
           <ImageDown size={16} aria-hidden />
           Save a picture

@@ -113,6 +113,25 @@ it('the whole garden holds something for every bed, feature, part and grown plan
   expect(stems.length).toBeGreaterThan(0);
 });
 
+it('stands as far as it is built: the parts that are ticked off, what was there already, and no plants on what does not stand', () => {
+  const january = 15;
+  const count = (stands: (structure: string, part: string) => boolean) =>
+    gardenBodies(DEMO_PLAN, garden, january, stands).length;
+  const none = count(() => false);
+  const wall = garden.structures.find(({ structure }) => structure.id === 'tomato-wall');
+  const parts = wall?.sized.design.parts ?? [];
+  const bodiesOf = (some: typeof parts) => some.reduce((sum, part) => sum + partBodies(part, metres).length, 0);
+  const posts = parts.filter(({ role }) => role === 'post');
+  expect(count((structure, part) => structure === 'tomato-wall' && posts.some(({ id }) => id === part)) - none).toBe(
+    bodiesOf(posts),
+  );
+  expect(count((structure) => structure === 'tomato-wall') - none).toBe(bodiesOf(parts));
+  expect(count(() => true)).toBe(gardenBodies(DEMO_PLAN, garden, january).length);
+  const old = garden.structures.filter(({ kind }) => kind.isThere).flatMap(({ sized }) => sized.design.parts);
+  expect(old.length).toBeGreaterThan(0);
+  expect(none).toBeGreaterThan(bodiesOf(old));
+});
+
 it('is drawn by a handful of bodies, in which no triangle is lost', () => {
   const bodies = gardenBodies(DEMO_PLAN, garden, 200);
   const together = laidTogether(bodies);

@@ -143,8 +143,13 @@ const within = (bed: Bed, byMm: number): Bed => ({
   widthMm: bed.widthMm - byMm,
 });
 
-/** The garden from the same placed parts as every drawing, with crops as high as they have grown on that day. */
-export function gardenBodies(plan: Plan, garden: SeenGarden, day: number): Body[] {
+/** The garden from the same placed parts as every drawing, with crops as high as they have grown on that day. @param stands what of its structures stands, by structure and part; all where it is left out. */
+export function gardenBodies(
+  plan: Plan,
+  garden: SeenGarden,
+  day: number,
+  stands: (structure: string, part: string) => boolean = () => true,
+): Body[] {
   const { widthMm, depthMm } = plan.site;
   const onPlot: ToScene = ([x, y, z]) => at([x, y], z);
   const ground: Body = {
@@ -169,7 +174,7 @@ export function gardenBodies(plan: Plan, garden: SeenGarden, day: number): Body[
     if (!raised) return [sides];
     return [sides, slab(bedOnPlot(within(bed, BOARD_MM)), 0, bed.heightMm + 8, COLOUR.soil, onPlot)];
   });
-  const structures = garden.structures.flatMap(({ sized: { design }, frame }): Body[] => {
+  const structures = garden.structures.flatMap(({ structure, kind, sized: { design }, frame }): Body[] => {
     const spot: ToScene = ([x, y, z]) => at(toPlot(frame, x, y), z + frame.baseMm);
     const plants = design.stations.flatMap((station): Body[] => {
       const crop = cropStanding(plan, station);
@@ -179,7 +184,9 @@ export function gardenBodies(plan: Plan, garden: SeenGarden, day: number): Body[
       const bushy = grown.height > 0 ? grown.leaf / grown.height : 0;
       return high >= 40 ? plantBodies(station, high, bushy, spot, frame.turnDeg) : [];
     });
-    return [...design.parts.flatMap((part) => partBodies(part, spot)), ...plants];
+    const there = kind.isThere ? design.parts : design.parts.filter(({ id }) => stands(structure.id, id));
+    // Nothing grows yet on what does not stand.
+    return [...there.flatMap((part) => partBodies(part, spot)), ...(there.length > 0 ? plants : [])];
   });
   return [ground, ...plan.features.flatMap(featureBodies), ...beds, ...structures];
 }
