@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { ChevronLeft, ChevronRight, CloudRain } from 'lucide-react';
 import { outlinesOf } from '@lignum/core/ahead/outlines';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
@@ -24,13 +24,14 @@ import { useWeekends } from './use-weekends';
 
 /** A day of work by itself: what, where, by whom, with what, in what order; ticked off as it is done. */
 export function DayView({ date }: { date: string }) {
-  const { id, tongue } = useGarden();
-  const { weekends } = useWeekends();
+  const { id, plan, tongue } = useGarden();
+  const { weekends, isOld } = useWeekends();
   useNewsOfTicks();
   // What is ticked off is planned no more: the day stays as it was when it was opened, or when its plan was changed.
-  const { plan } = useGarden();
   const [kept, setKept] = useState<{ of: typeof plan; weekends: Weekends } | null>(null);
-  if (weekends && kept?.of !== plan) setKept({ of: plan, weekends });
+  useEffect(() => {
+    if (weekends && !isOld) setKept((before) => (before?.of === plan ? before : { of: plan, weekends }));
+  }, [weekends, isOld, plan]);
   const shown = kept?.weekends ?? weekends;
   if (!shown) return <Working />;
   const day = shown.days.find((one) => one.date === date);

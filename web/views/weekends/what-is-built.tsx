@@ -23,30 +23,26 @@ export function WhatIsBuilt({ weekends }: { weekends: Weekends | null }) {
     <>
       <p className="flex flex-wrap items-center gap-x-3 text-[0.9rem] text-soft">
         {plan.structures.length - later.size} of {plan.structures.length} taken along
-        <button
-          type="button"
-          className="min-h-11 text-chalk hover:underline"
-          onClick={() =>
-            take(
-              plan.structures.map(({ id }) => id),
-              true,
-            )
-          }
-        >
-          all
-        </button>
-        <button
-          type="button"
-          className="min-h-11 text-chalk hover:underline"
-          onClick={() =>
-            take(
-              plan.structures.map(({ id }) => id),
-              false,
-            )
-          }
-        >
-          none
-        </button>
+        {(
+          [
+            ['all', true],
+            ['none', false],
+          ] as const
+        ).map(([word, along]) => (
+          <button
+            key={word}
+            type="button"
+            className="min-h-11 text-chalk hover:underline"
+            onClick={() =>
+              take(
+                plan.structures.map(({ id }) => id),
+                along,
+              )
+            }
+          >
+            {word}
+          </button>
+        ))}
       </p>
       <ul>
         {plan.structures.map(({ id, name }) => {
