@@ -130,7 +130,10 @@ function withoutRounds(tasks: readonly Task[]): Task[] {
 }
 
 /** A task by its structure, the code of its step, and the how many-eth of that code it is: what its tick is called too. */
-export const taskId = (structure: string, code: string, times: number): string => `${structure} ${code} ${times}`;
+const taskId = (structure: string, steps: readonly Step[], i: number): string => {
+  const code = steps[i]?.what.code ?? '';
+  return `${structure} ${code} ${steps.slice(0, i + 1).filter(({ what }) => what.code === code).length}`;
+};
 
 function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
   const { structure, sized, setting } = one;
@@ -139,24 +142,21 @@ function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
   const stocks = new Map(sized.design.parts.map((part) => [part.id, part]));
   const due = dueOf(plan, one);
   const tasks: Task[] = [];
-  const said = new Map<string, number>();
   let read: number[] = [];
   for (const i of buildingSteps(steps)) {
     const step = steps[i] as Step;
     const minutes = minutesOf(counted[i] ?? []) * pace;
     read.push(i);
     if (minutes === 0) continue;
-    const times = (said.get(step.what.code) ?? 0) + 1;
-    said.set(step.what.code, times);
     const parts = (step.adds ?? []).flatMap((id) => stocks.get(id) ?? []);
     tasks.push({
-      id: taskId(structure.id, step.what.code, times),
+      id: taskId(structure.id, steps, i),
       structure: structure.id,
       steps: read,
       counted: counted[i] ?? [],
       minutes,
       people: step.people,
-      waitHours: step.what.code === 'step.locate' ? 0 : (step.waitHours ?? 0),
+      waitHours: step.waitHours ?? 0,
       after: tasks.length > 0 ? [tasks.at(-1)?.id ?? ''] : [],
       tools: (step.uses ?? []) as readonly Tool[],
       pours: parts.some((part) => asShape(part, 'fill') !== null && CATALOGUE.stock(part.stock).look === 'concrete'),

@@ -98,11 +98,9 @@ export function weekendsOf(
     .filter(({ id }) => !done.has(id))
     .map((task) => ({ ...task, after: task.after.filter((id) => !done.has(id)) }));
   const fixed = new Map(work.fixed.map(({ task, date }) => [task, date]));
-  const begun = (from: string): { days: WorkDay[]; schedule: Schedule } => {
-    const days = workDays(plan, { ...work, from: from > today ? from : today }, MOST_DAYS);
-    return { days, schedule: scheduleOf(tasks, days, fixed) };
-  };
-  const { days, schedule } = begun(work.from);
+  const from = work.from > today ? work.from : today;
+  const days = workDays(plan, { ...work, from }, MOST_DAYS);
+  const schedule = scheduleOf(tasks, days, fixed);
   const used = new Set(schedule.placed.map(({ date }) => date));
   const standings = standingsOf(tasks, schedule.placed);
   return {
@@ -113,7 +111,7 @@ export function weekendsOf(
     before: beforeOf(tasks, schedule.placed, adds),
     minutes: tasks.reduce((sum, { minutes, people }) => sum + minutes * people, 0),
     pace,
-    latestFrom: latestOf(standings, work.from > today ? work.from : today),
+    latestFrom: latestOf(standings, from),
     withPlants: withPlants(standings, adds),
   };
 }

@@ -131,6 +131,7 @@ test('a database of version 1 is carried over: the newest of every garden, and e
          where relnamespace = 'public'::regnamespace and relkind in ('r', 'p') and not relispartition order by 1`,
       );
       expect(tables.map((one) => one.table_name)).toEqual([
+        'feeds',
         'gardens',
         'milestones',
         'people',

@@ -3,6 +3,8 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { CalendarDays, Printer } from 'lucide-react';
 import { weekOf } from '@lignum/core/site/calendar-days';
+import { workDays } from '@lignum/core/work/days';
+import { usualWork } from '@lignum/core/work/usual-work';
 import type { Weekends } from '@lignum/core/work/weekends';
 import { Fold } from '../../ui/fold';
 import { Button, buttonLook } from '../../ui/button';
@@ -52,7 +54,14 @@ export function WeekendsView() {
         fixed: [...fixed.filter(({ task }) => !moved.has(task)), ...tasks.map((task) => ({ task, date: to }))],
       })),
     );
-    notice.say(`${name} is on ${dateWords(to, tongue.locale)}; what comes after it follows.`, store.getState().plan);
+    const now = store.getState().plan;
+    const [day] = workDays(now, { ...(now.work ?? usualWork(now)), from: to }, 1);
+    notice.say(
+      day?.date === to
+        ? `${name} is put on ${dateWords(to, tongue.locale)}; what comes after it follows.`
+        : `Nobody works on ${dateWords(to, tongue.locale)}: ${name} comes on the next day that somebody does.`,
+      now,
+    );
   };
   return (
     <main className="mx-auto max-w-[84rem] px-4 pt-6 pb-20">
