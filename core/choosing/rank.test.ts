@@ -5,6 +5,7 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { CROPS } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Plan, StructurePlan } from '../plan/plan';
+import type { Wind } from '../site/soil';
 import { say } from '../wording/say';
 import { overtakesIn, spending } from './over-seasons';
 import { CHOOSING_PHRASES } from './phrases';
@@ -13,32 +14,45 @@ import { named } from './guard-sketches';
 import { kindsInstead } from './instead';
 import { computeAs } from '../plan/compute-as';
 import { kindOf } from '../structures/registry';
-import { burden, rankKinds, ROW_KINDS, sketchesFor, weighed } from './rank';
+import { bestKind, burden, rankKinds, ROW_KINDS, sketchesFor, weighed } from './rank';
 import { shareOut } from './share-out';
 import { rankBeds } from './where';
 
-function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
+/** A crop by itself in a bed, and every kind of row for it; in no more wind than most, where that is not said. */
+function sketched(crop: string, training: string, count = 8, bed = 'long-bed', wind: Wind = 'usual') {
   const plan: Plan = {
     ...DEMO_PLAN,
-    // In no more wind than most: what stands on it is compared, not where it lies.
-    beds: DEMO_PLAN.beds.map((one) => (one.id === 'long-bed' ? { ...one, wind: 'usual' as const } : one)),
+    beds: DEMO_PLAN.beds.map((one) => (one.id === 'long-bed' ? { ...one, wind } : one)),
     structures: [],
     plantings: [{ id: 'p', bed, crop, training, count, year: DEMO_PLAN.garden.year }],
   };
-  return rankKinds(
-    plan,
-    ROW_KINDS.map((kind) => [
-      {
-        id: `s-${kind.id}`,
-        kind: kind.id,
-        name: kind.name,
-        stand: { on: 'bed', bed } as const,
-        plantings: ['p'],
-        knobs: {},
-      },
-    ]),
-  );
+  const sketches = ROW_KINDS.map((kind) => [
+    {
+      id: `s-${kind.id}`,
+      kind: kind.id,
+      name: kind.name,
+      stand: { on: 'bed', bed } as const,
+      plantings: ['p'],
+      knobs: {},
+    },
+  ]);
+  return { plan, sketches };
 }
+function ranked(...asked: Parameters<typeof sketched>) {
+  const { plan, sketches } = sketched(...asked);
+  return rankKinds(plan, sketches);
+}
+
+it('the best alone is the first of all that are ranked, said alike, in wind and out of it', () => {
+  for (const [crop, wind] of [
+    ['tomato', 'exposed'],
+    ['pole-bean', 'usual'],
+  ] as const) {
+    const { plan, sketches } = sketched(crop, cropIn([], crop).trainings[0]?.id ?? '', 8, 'long-bed', wind);
+    expect(bestKind(plan, sketches)).toEqual(rankKinds(plan, sketches)[0]);
+  }
+  expect(bestKind(DEMO_PLAN, [])).toBeNull();
+});
 
 describe('what stands, weighed', () => {
   it('is each as asked, by the very bill and verdicts it has in the garden, a fence with its gates; what would be ranked first among sketches of it is no worse', () => {

@@ -86,11 +86,30 @@ export const fullGrowthMonth = ({ site }: Pick<Plan, 'site'>): number =>
  * the figures are those of the design. A sketch is a structure that is not in the plan yet, and what is built in its run with it. Covers and fences are
  * ranked by whom they stop of those who come.
  */
-export function rankKinds(plan: Plan, sketches: readonly (readonly StructurePlan[])[]): Choice[] {
+export const rankKinds = (plan: Plan, sketches: readonly (readonly StructurePlan[])[]): Choice[] =>
+  ranked(plan, sketches, comersTo(plan, sketches), true);
+
+/** Who comes to what is to be planted, and what it is worth to them. */
+function comersTo(plan: Plan, sketches: readonly (readonly StructurePlan[])[]): Comers {
   const guarding = sketches.flat().find(({ kind, plantings }) => isGuard(kindOf(kind)) && plantings.length > 0);
-  const open = guarding ? openToPlanting(kindOf, plan, guarding.plantings[0] ?? '') : [];
-  const atStake = worthOf(plan, guarding?.plantings[0]);
-  const choices = sketches.flatMap(([sketch, ...also]) => (sketch ? [weigh(plan, sketch, also, open)] : []));
+  return {
+    open: guarding ? openToPlanting(kindOf, plan, guarding.plantings[0] ?? '') : [],
+    atStake: worthOf(plan, guarding?.plantings[0]),
+  };
+}
+interface Comers {
+  open: readonly string[];
+  atStake: number;
+}
+
+/** @param inWind whether it is asked how each stands, which takes longest */
+function ranked(
+  plan: Plan,
+  sketches: readonly (readonly StructurePlan[])[],
+  { open, atStake }: Comers,
+  inWind: boolean,
+): Choice[] {
+  const choices = sketches.flatMap(([sketch, ...also]) => (sketch ? [weigh(plan, sketch, also, open, inWind)] : []));
   const cheapest = (of: (choice: Choice) => number): number =>
     Math.min(...choices.filter((choice) => choice.suits).map(of));
   const season = cheapest(seasonOf);
@@ -111,6 +130,27 @@ export function rankKinds(plan: Plan, sketches: readonly (readonly StructurePlan
       return { ...choice, pro, con };
     })
     .sort((a, b) => Number(b.suits) - Number(a.suits) || burden(a, plan, atStake) - burden(b, plan, atStake));
+}
+
+/**
+ * The first of {@link rankKinds}, without asking of all how they stand: what goes over only weighs more, so that from
+ * one on whose burden without wind is no less than the best found none can be better. Null of no sketches.
+ * @example bestKind(plan, sketches)?.structure.kind
+ */
+export function bestKind(plan: Plan, sketches: readonly (readonly StructurePlan[])[]): Choice | null {
+  const comers = comersTo(plan, sketches);
+  const calm = ranked(plan, sketches, comers, false);
+  let best: { choice: Choice; weighs: number } | null = null;
+  for (const one of calm) {
+    if (!one.suits || (best && best.weighs <= burden(one, plan, comers.atStake))) break;
+    const stood = weigh(plan, one.structure, one.also, comers.open, true);
+    const told = (facts: readonly Fact[]): Fact[] => facts.filter(({ code }) => code.startsWith('cost.'));
+    // What was said of its cost beside the others' holds in wind too.
+    const choice = { ...stood, pro: [...stood.pro, ...told(one.pro)], con: [...stood.con, ...told(one.con)] };
+    const weighs = burden(choice, plan, comers.atStake);
+    if (!best || weighs < best.weighs) best = { choice, weighs };
+  }
+  return best?.choice ?? calm[0] ?? null;
 }
 
 /**
@@ -257,7 +297,13 @@ const costOfBoth = (a: Cost, b: Cost): Cost => ({
   complete: a.complete && b.complete,
 });
 
-function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePlan[], open: readonly string[]): Choice {
+function weigh(
+  plan: Plan,
+  structure: StructurePlan,
+  also: readonly StructurePlan[],
+  open: readonly string[],
+  inWind = true,
+): Choice {
   const kind = kindOf(structure.kind);
   const built = { ...plan, structures: [...plan.structures, structure, ...also] };
   const computed = computeAs(kindOf, built, structure);
@@ -286,7 +332,7 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
         .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null)
     : null;
 
-  const short = suits ? shortStand(computed) : 'nothing stands';
+  const short = suits && inWind ? shortStand(computed) : 'nothing stands';
   const stand = typeof short === 'string' ? null : short;
   const bestOn = lead?.training.bestOn;
   const failing = verdicts.filter(isUrgent).map((verdict) => verdict.told);

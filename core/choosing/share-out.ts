@@ -5,7 +5,7 @@ import { growingIn } from '../plan/growing';
 import type { Plan, Planting } from '../plan/plan';
 import type { Fact } from '../wording/say';
 import { named } from './guard-sketches';
-import { rankKinds, sketchesFor, type Choice } from './rank';
+import { bestKind, sketchesFor, type Choice } from './rank';
 import { midSuns, rankBeds } from './where';
 
 /** So many plants of a crop that somebody wants to grow. */
@@ -93,7 +93,7 @@ export function withSupports(plan: Plan, granted: readonly Granted[]): Granted[]
       const there = { ...plan, plantings: [...plan.plantings, planting] };
       const bed = plan.beds.find((one) => one.id === part.bed);
       const sketches = bed ? sketchesFor(there, bed, planting) : [];
-      const [first] = rankKinds(
+      const first = bestKind(
         there,
         sketches.map((some, n) =>
           named(
