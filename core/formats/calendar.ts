@@ -1,19 +1,19 @@
 import { addDays, toMinute } from '../site/calendar-days';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 
-/** Something on a day or at a time of it. Instants are milliseconds of UTC; a day by itself is all of it. */
+/** Something on a day or at a time of it. Instants are milliseconds of UTC; a day by itself is all of it, one with minutes after midnight is by the clock of whoever reads it. */
 export interface Dated {
   /** The same for as long as it is the same thing: a calendar that has it moves it. */
   id: string;
   title: string;
   says: string;
-  when: { day: string } | { fromMs: number; toMs: number };
+  when: { day: string } | { day: string; fromMin: number; toMin: number } | { fromMs: number; toMs: number };
   /** Somebody is reminded so many hours before, with these words. */
   remind?: { hoursBefore: number; says: string };
   address?: string;
 }
 
-const dayArray = (day: string): DateArray => {
+const dayOf = (day: string): [number, number, number] => {
   const [year = 2026, month = 1, date = 1] = day.split('-').map(Number);
   return [year, month, date];
 };
@@ -33,16 +33,7 @@ export function calendarOf(name: string, all: readonly Dated[], stampMs: number)
       calName: name,
       productId: 'lignum',
       timestamp: stampMs,
-      ...('day' in when
-        ? { start: dayArray(when.day), end: dayArray(addDays(when.day, 1)) }
-        : {
-            start: toMinute(when.fromMs),
-            end: toMinute(when.toMs),
-            startInputType: 'utc',
-            startOutputType: 'utc',
-            endInputType: 'utc',
-            endOutputType: 'utc',
-          }),
+      ...timesOf(when),
       ...(address ? { url: address } : {}),
       ...(remind
         ? {
@@ -60,6 +51,31 @@ export function calendarOf(name: string, all: readonly Dated[], stampMs: number)
     .split('\r\n')
     .map(folded)
     .join('\r\n');
+}
+
+type Times = Pick<EventAttributes, 'start' | `${'start' | 'end'}${'Input' | 'Output'}Type`> & { end: DateArray };
+
+/** When something is, as the library takes it. */
+function timesOf(when: Dated['when']): Times {
+  if ('fromMs' in when)
+    return {
+      start: toMinute(when.fromMs),
+      end: toMinute(when.toMs),
+      startInputType: 'utc',
+      startOutputType: 'utc',
+      endInputType: 'utc',
+      endOutputType: 'utc',
+    };
+  if (!('fromMin' in when)) return { start: dayOf(when.day), end: dayOf(addDays(when.day, 1)) };
+  const at = (minutes: number): DateArray => [...dayOf(when.day), Math.floor(minutes / 60), Math.round(minutes % 60)];
+  return {
+    start: at(when.fromMin),
+    end: at(when.toMin),
+    startInputType: 'local',
+    startOutputType: 'local',
+    endInputType: 'local',
+    endOutputType: 'local',
+  };
 }
 
 /** Octets of a line at most (RFC 5545, 3.1): the library counts its leading space as none. */

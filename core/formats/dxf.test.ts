@@ -60,6 +60,8 @@ describe('a drawing for other programs, read back by another parser (dxf-parser)
     for (const part of design.parts) if (shown.has(part.id)) expect(layers, part.role).toContain(layerOf(part.role));
     for (const { name, outline } of templates) expect(found(outline, layerOf(`template ${name}`)), name).toBe(true);
     const said = read.entities.filter((one): one is ITextEntity => one.type === 'TEXT').map(({ text }) => text);
+    // A figure of inches and a fraction is told apart from one of halves alone.
+    for (const one of said) expect(one).not.toMatch(/\d{2,}\/(2|4|8)"/);
     for (const { title } of views) expect(said).toContain(title.normalize('NFKD').replace(/[^\x20-\x7e]/g, ''));
   });
 });

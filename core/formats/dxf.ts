@@ -78,6 +78,8 @@ const plain = (said: string): string =>
   said
     .replaceAll('′', "'")
     .replaceAll('″', '"')
+    // Nine and a half, not ninety-one halves.
+    .replace(/(\d)(?=[¼½¾⅛⅜⅝⅞])/g, '$1 ')
     .normalize('NFKD')
     .replaceAll('⁄', '/')
     .replaceAll('×', 'x')

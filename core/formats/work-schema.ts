@@ -17,6 +17,7 @@ export const WORK_SCHEMA = Joi.object({
         hours: Joi.number().min(0.5).max(14).required().description('How long on each of them.'),
       }),
     )
+    .unique('name')
     .min(1)
     .max(LIST_LIMITS.people)
     .required(),

@@ -48,6 +48,10 @@ const edit: fc.Arbitrary<[(plan: Plan) => Plan, Partial<Change>]> = fc.oneof(
     (plan) => ({ ...plan, site: { ...plan.site, soil: 'sand' } }),
     { is: 'garden', field: 'soil' },
   ]),
+  fc.constant<[(plan: Plan) => Plan, Partial<Change>]>([
+    (plan) => ({ ...plan, work: { from: '2027-03-01', people: [], off: [], later: [], fixed: [], took: [] } }),
+    { is: 'work' },
+  ]),
 );
 
 describe('what became otherwise', () => {

@@ -22,7 +22,7 @@ export type Change =
   /** Any other field of a thing; `from` and `to` where each is a number or a word. */
   | { is: 'set'; what: Changed; id: string; field: string; from: string | number | null; to: string | number | null }
   | { is: 'garden'; field: string }
-  | { is: 'prices' | 'shed' };
+  | { is: 'prices' | 'shed' | 'work' };
 
 type Thing = { id: string; name?: string };
 
@@ -104,5 +104,6 @@ export function changesBetween(before: Plan, now: Plan): Change[] {
     ...fieldsOf(before.site, now.site),
     ...(keepSame(before.priceBook, now.priceBook) === before.priceBook ? [] : [{ is: 'prices' } as const]),
     ...(keepSame(before.shed, now.shed) === before.shed ? [] : [{ is: 'shed' } as const]),
+    ...(keepSame(before.work, now.work) === before.work ? [] : [{ is: 'work' } as const]),
   ];
 }

@@ -89,6 +89,14 @@ describe('which season it is', () => {
 
 describe('gone on to the next season', () => {
   const next = goOnTo(kindOf, DEMO_PLAN, NOW + 1);
+
+  it('who helps goes on, the days of the last season do not', () => {
+    const { work } = DEMO_PLAN;
+    const fixed = [{ task: 'tomato-wall step.ends 1', date: `${NOW}-03-06` }];
+    const plan: Plan = { ...DEMO_PLAN, ...(work ? { work: { ...work, off: [`${NOW}-03-07`], fixed } } : {}) };
+    expect(goOnTo(kindOf, plan, NOW + 1).work).toEqual({ ...work, from: `${NOW + 1}-03-01`, off: [], fixed: [] });
+  });
+
   it('a plan passes the door, and everything that stood stands there still, in the sizes it was built in', () => {
     const read = readPlan(structuredClone(next));
     expect(read.ok ? [] : read.faults).toEqual([]);

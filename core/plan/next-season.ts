@@ -3,6 +3,7 @@ import { settle } from '../structures/knob';
 import { bedsOf, frameOf } from '../site/stands/stands';
 import { alongAsBuilt, alongAsSaid } from './along-bed';
 import { growingIn } from './growing';
+import { seasonOpens } from '../site/seasons';
 import type { Plan, Planting, StructurePlan } from './plan';
 import { settingOf, type Kinds } from './setting-of';
 
@@ -35,5 +36,11 @@ export function goOnTo(kinds: Kinds, plan: Plan, year: number): Plan {
     }
     return planting;
   };
-  return { ...next, plantings: plan.plantings.map(stood), structures: plan.structures.map(kept) };
+  return {
+    ...next,
+    plantings: plan.plantings.map(stood),
+    structures: plan.structures.map(kept),
+    // Who helps and how fast stays; the days of the last season are over.
+    ...(plan.work ? { work: { ...plan.work, from: seasonOpens(next), off: [], fixed: [] } } : {}),
+  };
 }

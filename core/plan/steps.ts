@@ -24,6 +24,15 @@ export function stepsOf({ kind, sized, setting }: Of): readonly Step[] {
   return steps;
 }
 
+/**
+ * What a step of a structure is called wherever something is noted of it: its code, and the how many-eth of that code it
+ * is. @example stepKey(steps, 4) // 'step.ends 1'
+ */
+export const stepKey = (steps: readonly Step[], i: number): string => {
+  const code = steps[i]?.what.code ?? '';
+  return `${code} ${steps.slice(0, i + 1).filter(({ what }) => what.code === code).length}`;
+};
+
 /** The sentences of the steps. */
 export const stepPhrases = ({ kind }: Pick<ComputedStructure, 'kind'>): Phrases => withOwn(kind);
 const withOwn = ownPhrases(STEP_PHRASES);

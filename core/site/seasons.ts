@@ -26,3 +26,7 @@ export function lastSeason(day: string, latitudeDeg: number): number {
 /** A season as it is written. @example seasonName(2027, -37) // '2027–28' */
 export const seasonName = (year: number, latitudeDeg: number): string =>
   isSouth(latitudeDeg) ? `${year}–${String(year + 1).slice(2)}` : String(year);
+
+/** The first of the month in which gardeners begin to build for a season: March in the north, August in the south (from memory). @example seasonOpens(plan) // '2027-03-01' */
+export const seasonOpens = ({ garden, site }: { garden: { year: number }; site: { latitudeDeg: number } }): string =>
+  `${garden.year}-${isSouth(site.latitudeDeg) ? '08' : '03'}-01`;

@@ -25,3 +25,7 @@ export const tapeSag = ({ weighsNm }: Tape, mm: number, pullN: number): number =
 /** Pulled harder than it is true at, a tape is longer by (P − P₀) L / (A E) and reads too little by that (Hooke; same, 6.13). mm; less than nought where it reads too much. @example tapeStretch(TAPES.fibreglass, 10_000, 50) // 2.9 */
 export const tapeStretch = ({ trueAtN, stiffN }: Tape, mm: number, pullN: number): number =>
   ((pullN - trueAtN) * mm) / stiffN;
+
+/** By how much a tape that is held free reads too much, sag and stretch together. mm; less than nought where too little. @example tapeReadsOver(TAPES.fibreglass, 10_000, 50) // -2.5 */
+export const tapeReadsOver = (tape: Tape, mm: number, pullN: number): number =>
+  tapeSag(tape, mm, pullN) - tapeStretch(tape, mm, pullN);

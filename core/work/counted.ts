@@ -31,7 +31,7 @@ const uses = (step: Step, tool: Tool): boolean => step.uses?.includes(tool) ?? f
 const digs = (step: Step): boolean =>
   uses(step, 'hole digger') || (uses(step, 'spade') && !(step.what.code in OVER_GROUND));
 
-/** The step in which something is done to a part: in its own where that has the tool, else in the last before it that has it and adds nothing with it itself. */
+/** The step in which something is done to a part: in its own where that has the tool, else in the last before it that has. */
 function stepWith(steps: readonly Step[], own: number, has: (step: Step) => boolean): number {
   const step = steps[own];
   if (!step || has(step)) return own;

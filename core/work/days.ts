@@ -13,6 +13,9 @@ export interface WorkDay {
   open: boolean;
 }
 
+/** How long the one who is there longest is there. Minutes. */
+export const longestOf = ({ there }: WorkDay): number => Math.max(...there.map(({ minutes }) => minutes));
+
 /** Work begins about nine (from memory). Minutes after midnight. */
 export const BEGINS_MIN = 9 * 60;
 /** An hour's rest in the middle of a long day is not worked (from memory). Minutes. */

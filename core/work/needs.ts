@@ -1,36 +1,36 @@
-import { TOOLS, type Tool } from '../building/tools';
-import { jointsByStep } from '../building/tools';
+import { jointsByStep, TOOLS, type Tool } from '../building/tools';
 import type { ComputedStructure } from '../plan/compute-as';
 import { stepsOf } from '../plan/steps';
+import type { OnDay } from './on-day';
 
-/** What some steps of a structure take: parts by their role, and stock of all kinds, so many pieces of each. */
+/** What a day of work takes: stock of all kinds, so many pieces of each, and tools in the order in which they are laid out. */
 export interface Needs {
-  parts: ReadonlyMap<string, number>;
   stocks: ReadonlyMap<string, number>;
   tools: readonly Tool[];
 }
 
-/** What some of a structure’s steps take. @param steps by their place @example needsOf(computed, [4, 5]).tools */
+/** What the work of a day takes, of all structures together. @example needsOf(onDay(weekends, '2027-03-06'), byId).tools */
 export function needsOf(
-  { kind, sized, setting }: Pick<ComputedStructure, 'kind' | 'sized' | 'setting'>,
-  steps: readonly number[],
+  work: readonly OnDay[],
+  byId: ReadonlyMap<string, Pick<ComputedStructure, 'kind' | 'sized' | 'setting'>>,
 ): Needs {
-  const all = stepsOf({ kind, sized, setting });
-  const joints = jointsByStep(all, sized.design.joints);
-  const byId = new Map(sized.design.parts.map((part) => [part.id, part]));
-  const parts = new Map<string, number>();
   const stocks = new Map<string, number>();
   const used = new Set<Tool>();
-  const more = (of: Map<string, number>, key: string, n: number): void => void of.set(key, (of.get(key) ?? 0) + n);
-  for (const i of steps) {
-    for (const tool of all[i]?.uses ?? []) used.add(tool);
-    for (const id of all[i]?.adds ?? []) {
-      const part = byId.get(id);
-      if (!part) continue;
-      more(parts, part.role, 1);
-      more(stocks, part.stock, 1);
+  const more = (stock: string, n: number): void => void stocks.set(stock, (stocks.get(stock) ?? 0) + n);
+  for (const { structure, tasks } of work) {
+    const one = byId.get(structure);
+    if (!one) continue;
+    const steps = stepsOf(one);
+    const joints = jointsByStep(steps, one.sized.design.joints);
+    const parts = new Map(one.sized.design.parts.map((part) => [part.id, part]));
+    for (const i of tasks.flatMap(({ task }) => task.steps)) {
+      for (const tool of steps[i]?.uses ?? []) used.add(tool);
+      for (const id of steps[i]?.adds ?? []) {
+        const part = parts.get(id);
+        if (part) more(part.stock, 1);
+      }
+      for (const joint of joints[i] ?? []) for (const { stock, count } of joint.fixings) more(stock, count);
     }
-    for (const joint of joints[i] ?? []) for (const { stock, count } of joint.fixings) more(stocks, stock, count);
   }
-  return { parts, stocks, tools: TOOLS.filter((tool) => used.has(tool)) };
+  return { stocks, tools: TOOLS.filter((tool) => used.has(tool)) };
 }

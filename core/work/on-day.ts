@@ -1,5 +1,6 @@
 import type { Counted } from './counted';
-import type { Placed } from './schedule';
+import { clockOf, longestOf, type WorkDay } from './days';
+import type { Placed } from './place';
 import type { Task } from './task';
 import type { Weekends } from './weekends';
 
@@ -61,3 +62,30 @@ export function stretchesOf(work: readonly OnDay[], name: string): Stretch[] {
 }
 /** A tool set up in between is no other stretch. Minutes. */
 const GAP_MIN = 15;
+
+/** A day as it is drawn: how long it goes on, whose hours are marked by the clock, and what each does in it. Minutes. */
+export interface Board {
+  endsMin: number;
+  hours: readonly { minute: number; clock: number }[];
+  rows: readonly { name: string; minutes: number; stretches: readonly Stretch[] }[];
+}
+
+/** The clock time at which a minute of a day's work lies. Minutes after midnight. */
+export const clockIn = (day: WorkDay, minute: number): number => clockOf(minute, longestOf(day));
+
+/** A day of work as it is drawn. */
+export function boardOf(day: WorkDay, work: readonly OnDay[]): Board {
+  const endsMin = Math.max(longestOf(day), endOf(work));
+  return {
+    endsMin,
+    hours: Array.from({ length: Math.floor(endsMin / 60) + 1 }, (_, i) => ({
+      minute: i * 60,
+      clock: clockIn(day, i * 60),
+    })),
+    rows: day.there.map(({ name, minutes }) => ({ name, minutes, stretches: stretchesOf(work, name) })),
+  };
+}
+
+/** When the last of a day's work is done. Minutes. */
+export const endOf = (work: readonly OnDay[]): number =>
+  Math.max(0, ...work.flatMap(({ tasks }) => tasks.map(({ placed }) => placed.to)));

@@ -1,15 +1,12 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import type { Tool } from '../building/tools';
-import type { Crop } from '../crops/crop';
 import { asShape } from '../design/shapes/shapes';
 import { inside } from '../geometry/polygon';
 import { yearOf } from '../growth/growth';
 import { cropOf, growingIn } from '../plan/growing';
 import type { ComputedStructure } from '../plan/compute-as';
-import { hostNamed } from '../site/stands/stands';
 import type { Plan, Planting } from '../plan/plan';
-import { stepsOf } from '../plan/steps';
-import { bedsNamed, pathOf } from '../site/stands/stands';
+import { stepKey, stepsOf } from '../plan/steps';
+import { bedsNamed, hostNamed, pathOf } from '../site/stands/stands';
 import type { Step } from '../structures/step';
 import { countedBySteps, minutesOf } from './counted';
 import { addDays, dayIn } from '../site/calendar-days';
@@ -83,7 +80,8 @@ export function tasksOf(plan: Plan, structures: readonly Of[], pace = 1): Task[]
     if (fence.kind.purpose !== 'barrier' || !path?.closed) continue;
     const corners = path.spots.map(({ xMm, yMm }) => [xMm, yMm] as const);
     const tasks = own.get(fence.structure.id) ?? [];
-    const closes = tasks[tasks.findIndex((task) => task === lastPost(tasks)) + 1];
+    const post = lastPost(tasks);
+    const closes = post ? tasks[tasks.indexOf(post) + 1] : tasks[0];
     for (const one of built) {
       const within =
         one !== fence &&
@@ -129,17 +127,11 @@ function withoutRounds(tasks: readonly Task[]): Task[] {
   return tasks.map((task) => ({ ...task, after: kept.get(task.id) ?? [] }));
 }
 
-/** A task by its structure, the code of its step, and the how many-eth of that code it is: what its tick is called too. */
-const taskId = (structure: string, steps: readonly Step[], i: number): string => {
-  const code = steps[i]?.what.code ?? '';
-  return `${structure} ${code} ${steps.slice(0, i + 1).filter(({ what }) => what.code === code).length}`;
-};
-
 function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
   const { structure, sized, setting } = one;
   const steps = stepsOf(one);
   const counted = countedBySteps(steps, sized.design, setting.soil);
-  const stocks = new Map(sized.design.parts.map((part) => [part.id, part]));
+  const byId = new Map(sized.design.parts.map((part) => [part.id, part]));
   const due = dueOf(plan, one);
   const tasks: Task[] = [];
   let read: number[] = [];
@@ -148,17 +140,19 @@ function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
     const minutes = minutesOf(counted[i] ?? []) * pace;
     read.push(i);
     if (minutes === 0) continue;
-    const parts = (step.adds ?? []).flatMap((id) => stocks.get(id) ?? []);
+    const parts = (step.adds ?? []).flatMap((id) => byId.get(id) ?? []);
     tasks.push({
-      id: taskId(structure.id, steps, i),
+      id: `${structure.id} ${stepKey(steps, i)}`,
       structure: structure.id,
+      step: stepKey(steps, i),
       steps: read,
       counted: counted[i] ?? [],
       minutes,
       people: step.people,
       waitHours: step.waitHours ?? 0,
       after: tasks.length > 0 ? [tasks.at(-1)?.id ?? ''] : [],
-      tools: (step.uses ?? []) as readonly Tool[],
+      notBefore: null,
+      tools: step.uses ?? [],
       pours: parts.some((part) => asShape(part, 'fill') !== null && CATALOGUE.stock(part.stock).look === 'concrete'),
       digs:
         (counted[i] ?? []).some(({ rate }) => ['hole', 'driven', 'clearing', 'trench'].includes(rate)) ||
@@ -175,8 +169,7 @@ function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
 
 /** When plants go in by the warmth of the place, or did by what was said. */
 const plantedOn = (plan: Plan, planting: Planting): string =>
-  planting.planted ?? planting.sown ?? dayIn(planting.year, startOf(cropOf(plan, planting), plan));
-const startOf = (crop: Crop, plan: Plan): number => yearOf(crop, plan.site).starts;
+  planting.planted ?? planting.sown ?? dayIn(planting.year, yearOf(cropOf(plan, planting), plan.site).starts);
 
 /** The day by which a structure is wanted: when the first of what it carries or covers is planted; sides of a bed two weeks before. */
 function dueOf(plan: Plan, { structure, kind }: Of): string | null {

@@ -3,6 +3,7 @@ import highs from 'highs';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
 import { addDays, daysBetween } from '../site/calendar-days';
+import { leastDaysOf } from './bound';
 import type { WorkDay } from './days';
 import { SET_UP_MIN, TOOL_MIN } from './rates';
 import { ALL_ORDERS, scheduleOf } from './schedule';
@@ -11,6 +12,8 @@ import { LARGE_TOOLS, type Task } from './task';
 const task = (id: string, more: Partial<Task> = {}): Task => ({
   id,
   structure: id.split(' ')[0] as string,
+  step: id,
+  notBefore: null,
   steps: [0],
   counted: [],
   minutes: 60,
@@ -46,6 +49,7 @@ const anyGarden = fc
         pours: fc.boolean(),
         digs: fc.boolean(),
         due: fc.constantFrom(null, '2027-03-14', '2027-04-01'),
+        notBefore: fc.constantFrom(null, null, '2027-03-15'),
         fixed: fc.option(fc.integer({ min: 0, max: 30 })),
       }),
       { minLength: 1, maxLength: 24 },
@@ -104,6 +108,7 @@ describe('a schedule', () => {
           }
           if (its.pours) expect(day.poursWell).toBe(true);
           if (its.digs) expect(day.open).toBe(true);
+          if (its.notBefore !== null) expect(one.date >= its.notBefore).toBe(true);
           const stays = fixed.get(one.task);
           if (stays !== undefined) expect(one.date >= stays).toBe(true);
           for (const before of its.after) {
@@ -191,6 +196,39 @@ describe('a schedule', () => {
       { numRuns: cases(40) },
     );
   }, 60_000);
+
+  it('the fewest days that are told are no more than any order takes, however many help and however long a task is', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            minutes: fc.integer({ min: 10, max: 700 }),
+            people: fc.constantFrom(1 as const, 2 as const, 2 as const),
+          }),
+          { minLength: 1, maxLength: 12 },
+        ),
+        fc.array(fc.integer({ min: 40, max: 400 }), { minLength: 2, maxLength: 4 }),
+        (all, hours) => {
+          const tasks = all.map((one, i) => task(`s t${i}`, one));
+          const { days, leastDays, homeless } = scheduleOf(
+            tasks,
+            weekends(40, () => hours),
+            new Map(),
+          );
+          if (homeless.length === 0) expect(days).toBeGreaterThanOrEqual(leastDays);
+        },
+      ),
+      { numRuns: cases(150) },
+    );
+    // Three who are there 320 minutes do three hours in twos each, one and a half times two of them.
+    const pairs = Array.from({ length: 3 }, (_, i) => task(`s t${i}`, { minutes: 150, people: 2 }));
+    expect(
+      leastDaysOf(
+        pairs,
+        weekends(4, () => [320, 320, 320]),
+      ),
+    ).toBe(1);
+  });
 
   it('holes of two structures are dug on one day: the digger is set up once', () => {
     const tasks = ['a', 'b'].flatMap((structure) => [

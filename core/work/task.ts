@@ -1,14 +1,17 @@
 import type { Tool } from '../building/tools';
 import type { Counted } from './counted';
+import { SET_UP_MIN, TOOL_MIN } from './rates';
 
 /**
  * A piece of work that is begun and ended on one day: one step of a structure, with what is only read before it.
- * @example { id: 'tomato-wall step.ends 1', structure: 'tomato-wall', steps: [4], minutes: 20, people: 1, waitHours: 0, after: ['tomato-wall step.line 1'], … }
+ * @example { id: 'tomato-wall step.ends 1', structure: 'tomato-wall', step: 'step.ends 1', steps: [4], minutes: 20, people: 1, waitHours: 0, after: ['tomato-wall step.line 1'], … }
  */
 export interface Task {
   /** By its structure and what the step is: the same for as long as the step is there. */
   id: string;
   structure: string;
+  /** What its step is called in the record. */
+  step: string;
   /** Which of the structure’s steps: the last is the work, those before it are only read. */
   steps: readonly number[];
   counted: readonly Counted[];
@@ -19,6 +22,8 @@ export interface Task {
   waitHours: number;
   /** Tasks that have to be done before, their waits over. */
   after: readonly string[];
+  /** The wait of what is done already is not over before this day; null where nothing has to be waited for. */
+  notBefore: string | null;
   tools: readonly Tool[];
   /** It pours concrete, which frost spoils. */
   pours: boolean;
@@ -37,3 +42,9 @@ export const LARGE_TOOLS: ReadonlySet<Tool> = new Set([
   'saw',
   'tacker',
 ]);
+
+/** Those of a task’s tools that are large. */
+export const largeOf = ({ tools }: Task): Tool[] => tools.filter((tool) => LARGE_TOOLS.has(tool));
+
+/** How long a task takes whoever begins the day with it, setting up counted in. Minutes. */
+export const begunFirstMin = (task: Task): number => SET_UP_MIN + largeOf(task).length * TOOL_MIN + task.minutes;

@@ -1,8 +1,9 @@
 import type { Plan, Work } from '../plan/plan';
+import { seasonOpens } from '../site/seasons';
 
 /** What is taken where nobody has said who works and when: one person at weekends, six hours, from the first of March of the season. */
-export const usualWork = ({ garden, site }: Pick<Plan, 'garden' | 'site'>): Work => ({
-  from: `${garden.year}-${site.latitudeDeg < 0 ? '08' : '03'}-01`,
+export const usualWork = (plan: Pick<Plan, 'garden' | 'site'>): Work => ({
+  from: seasonOpens(plan),
   people: [{ name: 'You', weekdays: [6, 0], hours: 6 }],
   off: [],
   later: [],

@@ -15,14 +15,23 @@ import { onDay, stretchesOf } from './on-day';
 import { buildingSteps, tasksOf } from './order';
 import { RATES } from './rates';
 import { usualWork } from './usual-work';
-import { paceOf, weekendsOf, type Weekends } from './weekends';
+import { paceOf, weekendsOf, type Built, type Weekends } from './weekends';
 
 const garden = computeGarden(DEMO_PLAN).structures;
 const WORK = DEMO_PLAN.work as Work;
 const all: Plan = { ...DEMO_PLAN, work: { ...WORK, later: [] } };
 const named = (id: string) => garden.find(({ structure }) => structure.id === id) as (typeof garden)[number];
-const weekends = (change: Partial<Work> = {}, built: ReadonlySet<string> = new Set(), today = '2026-12-02'): Weekends =>
-  weekendsOf({ ...DEMO_PLAN, work: { ...WORK, ...change } }, garden, (what) => built.has(what), today);
+const weekends = (change: Partial<Work> = {}, built: Built = {}, today = '2026-12-02'): Weekends =>
+  weekendsOf({ ...DEMO_PLAN, work: { ...WORK, ...change } }, garden, built, today);
+/** So many things of structures ticked off on a day, as "tomato-wall post-1". */
+const onDayOf = (whats: readonly string[], day = '2027-02-20'): Built => {
+  const built: Record<string, Record<string, string>> = {};
+  for (const what of whats) {
+    const [structure = '', ...rest] = what.split(' ');
+    (built[structure] ??= {})[rest.join(' ')] = day;
+  }
+  return built;
+};
 const onOf = ({ schedule }: Weekends) => new Map(schedule.placed.map((one) => [one.task, one]));
 
 describe('work is counted from parts and joints', () => {
@@ -237,11 +246,11 @@ describe('the weekends of the demo garden', () => {
 
   it('what is ticked off, by its parts or by itself, is planned no more, and what waited for it waits no longer', () => {
     const parts = named('tomato-wall').sized.design.parts.map(({ id }) => `tomato-wall ${id}`);
-    const some = weekends({}, new Set(parts));
+    const some = weekends({}, onDayOf(parts));
     const left = (of: Weekends) => of.tasks.filter(({ structure }) => structure === 'tomato-wall').map(({ id }) => id);
     expect(left(some).length).toBeLessThan(left(plain).length);
     expect(left(some)).not.toContain('tomato-wall step.ends 1');
-    const none = weekends({}, new Set(plain.tasks.map(({ id }) => id)));
+    const none = weekends({}, onDayOf(plain.tasks.map(({ id }) => id)));
     expect([none.tasks, none.schedule.placed, none.minutes]).toEqual([[], [], 0]);
     expect(some.tasks.every(({ after }) => after.every((id) => some.tasks.some((one) => one.id === id)))).toBe(true);
   });
@@ -251,31 +260,66 @@ describe('the weekends of the demo garden', () => {
     expect(paceOf({ took })).toBe(1.5);
     expect(paceOf({ took: [] })).toBe(1);
     expect(weekends({ took }).minutes / plain.minutes).toBeCloseTo(1.5, 6);
-    const later = weekends({}, new Set(), '2027-04-01');
+    const later = weekends({}, {}, '2027-04-01');
     expect(later.schedule.placed.every(({ date }) => date >= '2027-04-01')).toBe(true);
     expect(later.structures.some(({ slackDays }) => slackDays !== null && slackDays < 0)).toBe(true);
     expect(later.latestFrom).toBeNull();
   });
 
-  it('begun on the latest day that is told, still nothing is late by more than the days of the week allow', () => {
-    const from = plain.latestFrom ?? '';
-    expect(daysBetween(WORK.from, from)).toBeGreaterThanOrEqual(0);
-    expect(weekends({ from }).schedule.lateDays).toBeLessThanOrEqual(7);
+  it('what is ticked off is waited for from that day: concrete poured on a Saturday carries nothing before the next', () => {
+    const pour = plain.tasks.find(({ id }) => id.startsWith('melon-trellis step.footing'));
+    expect(pour?.waitHours).toBe(24);
+    const parts = (id: string) => named('melon-trellis').sized.design.parts.filter(({ role }) => role === id);
+    const poured = onDayOf(
+      parts('concrete').map(({ id }) => `melon-trellis ${id}`),
+      '2027-02-27',
+    );
+    const then = weekends({ from: '2027-02-27' }, poured, '2027-02-27');
+    const next = then.tasks.find(({ id }) => id === 'melon-trellis step.unbrace 1');
+    expect(next?.notBefore).toBe('2027-02-28');
+    expect((onOf(then).get('melon-trellis step.unbrace 1')?.date ?? '') >= '2027-02-28').toBe(true);
+    // What adds nothing and comes before what stands has been done; what stands but is not ticked has not.
+    expect(then.tasks.some(({ id }) => id === 'melon-trellis step.line 1')).toBe(false);
+    expect(then.tasks.some(({ id }) => id === 'melon-trellis step.ends 1')).toBe(true);
   });
 
-  it('a day’s tasks need the parts that their steps add, and the tools they are done with', () => {
-    const computed = named('tomato-wall');
-    const whole = needsOf(
-      computed,
-      stepsOf(computed).map((_, i) => i),
-    );
-    expect(whole.parts.get('post')).toBe(computed.sized.design.posts.length);
-    expect(whole.stocks.get('post-clip')).toBe(
-      computed.sized.design.joints
-        .flatMap(({ fixings }) => fixings)
-        .reduce((sum, one) => sum + (one.stock === 'post-clip' ? one.count : 0), 0),
-    );
-    expect(whole.tools).toContain('driver');
-    expect(needsOf(computed, []).stocks.size).toBe(0);
+  it('why something finds no day is told: nobody for what takes two, too cold for what is poured', () => {
+    const [odile] = WORK.people as [Work['people'][number]];
+    const why = (of: Weekends) => new Set(of.stuck.map((one) => one.why));
+    expect(plain.stuck).toEqual([]);
+    expect(why(weekends({ people: [odile] }))).toEqual(new Set(['two']));
+    // There together, but the second not for long enough to lift a thing.
+    const short = weekends({ people: [odile, { ...odile, name: 'Bram', hours: 0.5 }] });
+    expect(why(short)).toEqual(new Set(['two']));
+    expect(short.schedule.placed.length).toBeGreaterThan(10);
+    const cold = { ...DEMO_PLAN.site, monthlyC: { max: Array<number>(12).fill(3), min: Array<number>(12).fill(0) } };
+    const frozen = weekendsOf({ ...DEMO_PLAN, site: cold }, garden, {}, '2026-12-02');
+    expect(why(frozen)).toEqual(new Set(['cold']));
+  });
+
+  it('begun on the latest day that is told nothing is late; where something is late already none is told', () => {
+    const from = plain.latestFrom ?? '';
+    expect(daysBetween(WORK.from, from)).toBeGreaterThanOrEqual(0);
+    expect(weekends({ from }).schedule.lateDays).toBe(0);
+    // Without what is wanted first there is time.
+    const later = [...WORK.later, 'raspberry-wires', 'keyhole-sides', 'pea-wall'];
+    const relaxed = weekends({ later });
+    expect(daysBetween(WORK.from, relaxed.latestFrom ?? '')).toBeGreaterThan(20);
+    expect(weekends({ later, from: relaxed.latestFrom ?? '' }).schedule.lateDays).toBe(0);
+  });
+
+  it('a day needs what its steps add and are fixed with, and the tools they are done with', () => {
+    const byId = new Map(garden.map((one) => [one.structure.id, one]));
+    const stocks = new Map<string, number>();
+    for (const { date } of plain.days)
+      for (const [stock, n] of needsOf(onDay(plain, date), byId).stocks)
+        stocks.set(stock, (stocks.get(stock) ?? 0) + n);
+    const built = garden.filter(({ structure }) => plain.structures.some((one) => one.structure === structure.id));
+    const posts = built.flatMap(({ sized }) => sized.design.parts).filter(({ stock }) => stock === 'steel-post').length;
+    expect(stocks.get('steel-post')).toBe(posts);
+    const driven = plain.tasks.find(({ id }) => id === 'tomato-wall step.ends 1');
+    const day = onOf(plain).get(driven?.id ?? '')?.date ?? '';
+    expect(needsOf(onDay(plain, day), byId).tools).toContain('driver');
+    expect(needsOf([], byId).stocks.size).toBe(0);
   });
 });

@@ -4,8 +4,9 @@ import { stepsOf } from '../plan/steps';
 import { addDays, daysBetween, weekdayOf } from '../site/calendar-days';
 import { workDays, type WorkDay } from './days';
 import { plantingSteps, tasksOf } from './order';
-import { scheduleOf, type Placed, type Schedule } from './schedule';
-import type { Task } from './task';
+import type { Placed } from './place';
+import { scheduleOf, type Schedule } from './schedule';
+import { begunFirstMin, type Task } from './task';
 import { usualWork } from './usual-work';
 
 /** What has to be seen to before a day, by somebody at a desk. */
@@ -28,9 +29,14 @@ export interface Standing {
   slackDays: number | null;
 }
 
+/** Two are never there together for long enough; it is too cold whenever somebody is there; there are not enough days. */
+export type Stuck = 'two' | 'cold' | 'days';
+
 export interface Weekends {
   tasks: readonly Task[];
   schedule: Schedule;
+  /** Structures of which something finds no day, and why. */
+  stuck: readonly { structure: string; why: Stuck }[];
   /** The days of the schedule on which something is done. */
   days: readonly WorkDay[];
   structures: readonly Standing[];
@@ -43,6 +49,9 @@ export interface Weekends {
   /** What is left to do of what is built when its plants go in: days, and the structures. */
   withPlants: readonly { on: string; structures: readonly string[] }[];
 }
+
+/** The steps of each structure. */
+type StepsOf = ReadonlyMap<string, ReturnType<typeof stepsOf>>;
 
 /** So many working days are looked at: two years of weekends. */
 const MOST_DAYS = 220;
@@ -73,47 +82,99 @@ function workingDaysBefore(day: string, many: number): string {
 
 /**
  * All the work of a garden on its days: in what order, by whom, how long, what has to be seen to before, and what is late.
- * @param isDone what has been ticked off: a task by its id, a part by its structure and key
+ * @param built what is ticked off
  * @param today no work is planned before it
- * @example weekendsOf(plan, computeGarden(plan).structures, () => false, '2027-03-01').schedule.lastDay
+ * @example weekendsOf(plan, computeGarden(plan).structures, {}, '2027-03-01').schedule.lastDay
  */
 export function weekendsOf(
   plan: Plan,
   structures: readonly Pick<ComputedStructure, 'structure' | 'kind' | 'sized' | 'setting'>[],
-  isDone: (what: string) => boolean,
+  built: Built,
   today: string,
 ): Weekends {
   const work = plan.work ?? usualWork(plan);
   const pace = paceOf(work);
   const all = tasksOf(plan, structures, pace);
-  const adds = new Map(structures.map((one) => [one.structure.id, stepsOf(one)]));
-  const done = new Set(
-    all.flatMap((task) => {
-      const step = adds.get(task.structure)?.[task.steps.at(-1) ?? -1];
-      const parts = (step?.adds ?? []).map((part) => `${task.structure} ${part}`);
-      return isDone(task.id) || (parts.length > 0 && parts.every(isDone)) ? [task.id] : [];
-    }),
-  );
-  const tasks = all
-    .filter(({ id }) => !done.has(id))
-    .map((task) => ({ ...task, after: task.after.filter((id) => !done.has(id)) }));
+  const steps = new Map(structures.map((one) => [one.structure.id, stepsOf(one)]));
+  const tasks = leftOf(all, steps, built);
   const fixed = new Map(work.fixed.map(({ task, date }) => [task, date]));
   const from = work.from > today ? work.from : today;
-  const days = workDays(plan, { ...work, from }, MOST_DAYS);
-  const schedule = scheduleOf(tasks, days, fixed);
+  const begun = (from: string) => {
+    const days = workDays(plan, { ...work, from }, MOST_DAYS);
+    return { days, schedule: scheduleOf(tasks, days, fixed) };
+  };
+  const { days, schedule } = begun(from);
   const used = new Set(schedule.placed.map(({ date }) => date));
   const standings = standingsOf(tasks, schedule.placed);
   return {
     tasks,
     schedule,
+    stuck: stuckOf(tasks, schedule.homeless, days),
     days: days.filter(({ date }) => used.has(date)),
     structures: standings,
-    before: beforeOf(tasks, schedule.placed, adds),
+    before: beforeOf(tasks, schedule.placed, steps),
     minutes: tasks.reduce((sum, { minutes, people }) => sum + minutes * people, 0),
     pace,
-    latestFrom: latestOf(standings, from),
-    withPlants: withPlants(standings, adds),
+    latestFrom: latestOf(standings, from, (later) => begun(later).schedule.lateDays > 0),
+    withPlants: withPlants(standings, steps),
   };
+}
+
+/** Why something finds no day: told of what waits for nothing else that finds none. */
+function stuckOf(
+  tasks: readonly Task[],
+  homeless: readonly string[],
+  days: readonly WorkDay[],
+): { structure: string; why: Stuck }[] {
+  const none = new Set(homeless);
+  const why = (task: Task): Stuck => {
+    const warm = days.filter((day) => (!task.pours || day.poursWell) && (!task.digs || day.open));
+    if (warm.length === 0 && days.length > 0) return 'cold';
+    const second = ({ there }: WorkDay): number =>
+      there.map(({ minutes }) => minutes).toSorted((a, b) => b - a)[1] ?? 0;
+    return task.people === 2 && !warm.some((day) => second(day) >= begunFirstMin(task)) ? 'two' : 'days';
+  };
+  const found = new Map<string, Stuck>();
+  for (const task of tasks)
+    if (none.has(task.id) && !task.after.some((id) => none.has(id)) && !found.has(task.structure))
+      found.set(task.structure, why(task));
+  return [...found].map(([structure, reason]) => ({ structure, why: reason }));
+}
+
+/** What of each structure was ticked off, steps by their keys and parts, and on which day. */
+export type Built = Readonly<Record<string, Readonly<Record<string, string>>>>;
+
+/**
+ * What is left to do. A step is done when it is ticked, or all parts that it adds are, or when it adds none and one after
+ * it is done; what waits for it waits from the day on which that was.
+ */
+function leftOf(all: readonly Task[], steps: StepsOf, built: Built): Task[] {
+  const done = new Map<string, string>();
+  const after = new Map<string, string>();
+  for (const { id, structure, step, steps: at } of all.toReversed()) {
+    const parts = steps.get(structure)?.[at.at(-1) ?? -1]?.adds ?? [];
+    const own = built[structure] ?? {};
+    const ticked = parts.map((part) => own[part] ?? null);
+    const whole = ticked.every((day) => day !== null) ? (ticked.toSorted().at(-1) ?? null) : null;
+    const day = own[step] ?? whole ?? (parts.length === 0 ? (after.get(structure) ?? null) : null);
+    if (day === null) continue;
+    done.set(id, day);
+    after.set(structure, day);
+  }
+  const waits = new Map(all.map(({ id, waitHours }) => [id, waitHours]));
+  return all
+    .filter(({ id }) => !done.has(id))
+    .map((task) => ({
+      ...task,
+      after: task.after.filter((id) => !done.has(id)),
+      notBefore: task.after.reduce<string | null>((latest, id) => {
+        const day = done.get(id);
+        const hours = waits.get(id) ?? 0;
+        if (day === undefined || hours === 0) return latest;
+        const over = addDays(day, Math.ceil(hours / 24));
+        return latest !== null && latest > over ? latest : over;
+      }, null),
+    }));
 }
 
 function standingsOf(tasks: readonly Task[], placed: readonly Placed[]): Standing[] {
@@ -135,29 +196,27 @@ function standingsOf(tasks: readonly Task[], placed: readonly Placed[]): Standin
   });
 }
 
-/** Begun so much later, the one that has least time to spare is done on its last day: days of the week stay what they are. */
-function latestOf(standings: readonly Standing[], from: string): string | null {
+/** The latest day, whole weeks on, from which nothing is late: looked for from as late as the least time to spare allows, each worked out anew. */
+function latestOf(standings: readonly Standing[], from: string, isLate: (from: string) => boolean): string | null {
   const slack = standings.flatMap(({ slackDays }) => slackDays ?? []);
   const least = Math.min(...slack);
-  return slack.length > 0 && least >= 0 ? addDays(from, Math.floor(least / 7) * 7) : null;
+  if (slack.length === 0 || least < 0) return null;
+  for (let weeks = Math.floor(least / 7); weeks > 0; weeks--) {
+    const later = addDays(from, weeks * 7);
+    if (!isLate(later)) return later;
+  }
+  return from;
 }
 
 /** By the day on which plants go in, what still has steps that wait for them. */
-function withPlants(
-  standings: readonly Standing[],
-  steps: ReadonlyMap<string, ReturnType<typeof stepsOf>>,
-): { on: string; structures: string[] }[] {
+function withPlants(standings: readonly Standing[], steps: StepsOf): { on: string; structures: string[] }[] {
   const by = new Map<string, string[]>();
   for (const { structure, due } of standings)
     if (due && plantingSteps(steps.get(structure) ?? []).length > 0) by.set(due, [...(by.get(due) ?? []), structure]);
   return [...by].map(([on, structures]) => ({ on, structures })).toSorted((a, b) => (a.on < b.on ? -1 : 1));
 }
 
-function beforeOf(
-  tasks: readonly Task[],
-  placed: readonly Placed[],
-  steps: ReadonlyMap<string, ReturnType<typeof stepsOf>>,
-): Before[] {
+function beforeOf(tasks: readonly Task[], placed: readonly Placed[], steps: StepsOf): Before[] {
   const on = new Map(placed.map(({ task, date }) => [task, date]));
   const asks = (structure: string, code: string): boolean =>
     steps.get(structure)?.some(({ what }) => what.code === code) ?? false;

@@ -1,4 +1,4 @@
-import { registerOf, type Entry } from './record';
+import { msOf, registerOf, type Entry } from './record';
 
 /**
  * What somebody has ticked off: bought, cut, built or printed, and beside what is bought what was taken instead and paid; of a
@@ -50,8 +50,14 @@ export function togetherOf(
   return done === 0 ? 'none' : done < whats.length ? 'some' : 'all';
 }
 
-/** What is ticked off as built, by what it is called in the record. */
-export const builtIn = (entries: Iterable<Entry>): string[] =>
-  [...entries].flatMap((one) =>
-    one.about === 'built' && one.field === 'done' && one.value === true ? [one.what] : [],
-  );
+/** What of each structure is ticked off as built, and on which day (of UTC): {@link tickedAs} undone. */
+export function builtIn(entries: Iterable<Entry>): Record<string, Record<string, string>> {
+  const built: Record<string, Record<string, string>> = {};
+  for (const { about, field, value, what, stamp } of entries) {
+    if (about !== 'built' || field !== 'done' || value !== true) continue;
+    // No structure has a space in its id.
+    const [structure = '', ...rest] = what.split(' ');
+    (built[structure] ??= {})[rest.join(' ')] = new Date(msOf(stamp)).toISOString().slice(0, 10);
+  }
+  return built;
+}

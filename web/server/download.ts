@@ -53,13 +53,16 @@ const kept = new KeptAnswers<Made>();
 export const download = (
   request: Request,
   garden: string,
-  taskIn: (units: Units, stored: { said: readonly Entry[]; savedAt: Date }) => Exclude<Task, { make: 'beds' }>,
+  taskIn: (
+    units: Units,
+    stored: { plan: Plan; said: readonly Entry[]; savedAt: Date },
+  ) => Exclude<Task, { make: 'beds' }>,
 ): Promise<Response> =>
   withDatabase(async (db) => {
     const [stored, said] = await Promise.all([loadGarden(db, garden), loadRecord(db, garden)]);
     if (!stored) return refuse(404, GONE);
     const readings = readingsIn(said);
-    const task = taskIn(await unitsOf(stored.plan), { said, savedAt: new Date(stored.savedAt) });
+    const task = taskIn(await unitsOf(stored.plan), { plan: stored.plan, said, savedAt: new Date(stored.savedAt) });
     const key = JSON.stringify([garden, stored.revision, stored.savedAt, readings, task]);
     const before = kept.get(key);
     if (before) return asFile(before);

@@ -10,7 +10,7 @@ import { dateWords, hoursWords, countedWords } from '../words/work-words';
 import { weekendSheets } from './weekends';
 
 const garden = computeGarden(DEMO_PLAN).structures;
-const weekends = weekendsOf(DEMO_PLAN, garden, () => false, '2026-12-02');
+const weekends = weekendsOf(DEMO_PLAN, garden, {}, '2026-12-02');
 const tongue = { units: 'imperial', locale: 'en' } as const;
 const texts = (pages: readonly Page[]) =>
   pages.flatMap((page) => page.marks.flatMap((mark) => (mark.put === 'text' ? [mark] : [])));

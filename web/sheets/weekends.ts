@@ -1,5 +1,3 @@
-import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
-import { TOOLS } from '@lignum/core/building/tools';
 import { TOOL_WORDS } from '@lignum/core/building/tool-words';
 import { outlinesOf } from '@lignum/core/ahead/outlines';
 import { drawPlot } from '@lignum/core/drawing/plot-plan';
@@ -22,16 +20,15 @@ import { stepPhrases, stepsOf } from '@lignum/core/plan/steps';
 import { bedOnPlot } from '@lignum/core/site/bed';
 import { cornersOf } from '@lignum/core/site/plot';
 import { say, type Tongue } from '@lignum/core/wording/say';
-import { clockOf, type WorkDay } from '@lignum/core/work/days';
+import type { WorkDay } from '@lignum/core/work/days';
 import { needsOf } from '@lignum/core/work/needs';
-import { onDay, stretchesOf, type OnDay } from '@lignum/core/work/on-day';
+import { boardOf, onDay, type OnDay, type Stretch } from '@lignum/core/work/on-day';
 import type { Weekends } from '@lignum/core/work/weekends';
 import { weekOf } from '@lignum/core/site/calendar-days';
 import { waitWords } from '../words/stock-words';
-import { beforeWords, clockWords, countedWords, dateWords, hoursWords } from '../words/work-words';
+import { beforeWords, countedWords, dateWords, hoursWords, hourWords, neededWords } from '../words/work-words';
 import { BODY, pageOf, SMALL } from './on';
 
-const HOUR = 60;
 /** Between two days that stand abreast. Pixels. */
 const GUTTER_PX = 24;
 const BOARD_PX = 22;
@@ -157,7 +154,7 @@ function dayLines(on: On, day: WorkDay, x: number, widthPx: number): Block[] {
     ...rows(
       onDay(weekends, day.date).map(({ structure, counted, minutes }) => [
         nameIn(on)(structure),
-        countedWords(counted, tongue, 2) || 'made ready',
+        countedWords(counted, tongue, 2),
         hoursWords(minutes),
       ]),
       [{ widthPx: widthPx * 0.42 }, { widthPx: widthPx * 0.58 - 56, tint: 'soft' }, { widthPx: 56, anchor: 'end' }],
@@ -168,51 +165,53 @@ function dayLines(on: On, day: WorkDay, x: number, widthPx: number): Block[] {
 }
 
 /** Each person's day as a board that is cut up. */
-function board(on: On, { there }: WorkDay, work: readonly OnDay[]): Block {
-  const { wide } = on;
-  const ends = Math.max(
-    ...there.map(({ minutes }) => minutes),
-    ...work.flatMap(({ tasks }) => tasks.map(({ placed }) => placed.to)),
-  );
-  const x = (minute: number): number => MARGIN_PX + NAME_PX + ((wide - NAME_PX) * minute) / ends;
-  const hours = Array.from({ length: Math.floor(ends / HOUR) + 1 }, (_, i) => i * HOUR);
+function board({ wide }: On, day: WorkDay, work: readonly OnDay[]): Block {
+  const { endsMin, hours, rows: people } = boardOf(day, work);
+  const x = (minute: number): number => MARGIN_PX + NAME_PX + ((wide - NAME_PX) * minute) / endsMin;
+  const row = BOARD_PX + 4;
   return {
-    heightPx: 16 + there.length * (BOARD_PX + 4),
+    heightPx: 30 + people.length * row,
     at: (y) => [
-      ...hours.map((minute, i) =>
-        text(x(minute), y + 10, clockWords(clockOf(minute, ends)).replace(':00', ''), SMALL, {
+      ...hours.map(({ minute, clock }, i) =>
+        text(x(minute), y + 10, hourWords(clock), SMALL, {
           tint: 'soft',
-          anchor: i === 0 ? 'start' : minute + 15 > ends ? 'end' : 'middle',
+          anchor: i === 0 ? 'start' : minute + 15 > endsMin ? 'end' : 'middle',
         }),
       ),
-      ...there.flatMap(({ name, minutes }, row): PageMark[] => {
-        const top = y + 16 + row * (BOARD_PX + 4);
+      ...people.flatMap(({ name, minutes, stretches }, i): PageMark[] => {
+        const top = y + 16 + i * row;
         return [
           text(MARGIN_PX, top + BOARD_PX - 7, name, SMALL),
           { put: 'box', x: x(0), y: top, widthPx: x(minutes) - x(0), heightPx: BOARD_PX, fill: null, stroke: 'rule' },
-          ...stretchesOf(work, name).flatMap(({ number, from, to, together: both }): PageMark[] => [
-            {
-              put: 'box',
-              x: x(from),
-              y: top + 2,
-              widthPx: x(to) - x(from),
-              heightPx: BOARD_PX - 4,
-              fill: both ? 'waste' : 'timber',
-              stroke: 'ink',
-            },
-            ...(x(to) - x(from) > 12
-              ? [
-                  text((x(from) + x(to)) / 2, top + BOARD_PX - 7, String(number), SMALL, {
-                    anchor: 'middle',
-                    weight: 'bold',
-                  }),
-                ]
-              : []),
-          ]),
+          ...stretches.flatMap((one) => stretch(one, x, top)),
         ];
       }),
+      text(MARGIN_PX + wide, y + 26 + people.length * row, 'Pale: two together', 9, { tint: 'soft', anchor: 'end' }),
     ],
   };
+}
+
+/** A stretch of somebody's day on their board, with the number of its structure where there is room. */
+function stretch(
+  { number, from, to, together: both }: Stretch,
+  x: (minute: number) => number,
+  top: number,
+): PageMark[] {
+  const [left, widthPx] = [x(from), x(to) - x(from)];
+  return [
+    {
+      put: 'box',
+      x: left,
+      y: top + 2,
+      widthPx,
+      heightPx: BOARD_PX - 4,
+      fill: both ? 'waste' : 'timber',
+      stroke: 'ink',
+    },
+    ...(widthPx > 12
+      ? [text(left + widthPx / 2, top + BOARD_PX - 7, String(number), SMALL, { anchor: 'middle', weight: 'bold' })]
+      : []),
+  ];
 }
 
 /** The plot with the numbers of the day. */
@@ -251,35 +250,13 @@ function plot({ plan, byId, tongue }: On, work: readonly OnDay[]): Block {
 function dayBefore({ byId, wide }: On, work: readonly OnDay[]): Block[] {
   const x = MARGIN_PX + PLOT.wide + 24;
   const column = wide - PLOT.wide - 24;
-  const needs = work.flatMap(({ structure, tasks }) => {
-    const computed = byId.get(structure);
-    return computed
-      ? [
-          needsOf(
-            computed,
-            tasks.flatMap(({ task }) => task.steps),
-          ),
-        ]
-      : [];
-  });
-  const tools = TOOLS.filter((tool) => needs.some((one) => one.tools.includes(tool)));
-  const stocks = new Map<string, number>();
-  for (const one of needs) for (const [stock, n] of one.stocks) stocks.set(stock, (stocks.get(stock) ?? 0) + n);
+  const { stocks, tools } = needsOf(work, byId);
   const said = (words: string, o: { bold?: true } = {}): Block =>
     paragraph(words, { size: SMALL, widthPx: column, x, after: 3, ...(o.bold ? { weight: 'bold' as const } : {}) });
   return [
     said('The day before', { bold: true }),
     ...(stocks.size > 0
-      ? [
-          said(
-            `Have there: ${[...stocks]
-              .map(([stock, n]) => {
-                const one = CATALOGUE.stock(stock);
-                return one.form === 'bagged' ? one.name : `${n} × ${one.name}`;
-              })
-              .join('; ')}.`,
-          ),
-        ]
+      ? [said(`Have there: ${[...stocks].map(([stock, n]) => neededWords(stock, n)).join('; ')}.`)]
       : []),
     said(`Lay out: ${tools.map((tool) => TOOL_WORDS[tool]).join('; ')}.`),
     ...(tools.includes('drill') ? [said('Charge the batteries of the drill.')] : []),

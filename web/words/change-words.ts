@@ -51,6 +51,8 @@ export function changeWords(
       return 'Prices';
     case 'shed':
       return 'The shed';
+    case 'work':
+      return 'Who builds, and when';
     case 'added':
       return `${change.name} added`;
     case 'removed':

@@ -1,5 +1,8 @@
 import type { Counted } from '@lignum/core/work/counted';
-import type { Before } from '@lignum/core/work/weekends';
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import type { Plan } from '@lignum/core/plan/plan';
+import { weekdayOf } from '@lignum/core/site/calendar-days';
+import type { Before, Stuck } from '@lignum/core/work/weekends';
 import { RATES, type Rate } from '@lignum/core/work/rates';
 import { numberFormat } from '@lignum/core/quantity/number-format';
 import type { Tongue } from '@lignum/core/wording/say';
@@ -41,7 +44,7 @@ const RATE_WORDS: Partial<Record<Rate, readonly [string, string]>> = {
 const FIXED: ReadonlySet<Rate> = new Set(['screw', 'screw, drilled for', 'nail', 'staple', 'clip', 'tie', 'fitting']);
 const M2_FT2 = 1 / 0.3048 ** 2;
 
-/** "4 holes dug, 13 bags of concrete": what takes longest first, so many things of it. */
+/** "4 holes dug, 13 bags of concrete": what takes longest first, so many things of it; of what is only looked at and laid out, that. */
 export function countedWords(counted: readonly Counted[], { units, locale }: Tongue, most: number): string {
   const sums = new Map<Rate | 'fixed', { count: number; minutes: number }>();
   for (const { rate, count } of counted) {
@@ -62,11 +65,13 @@ export function countedWords(counted: readonly Counted[], { units, locale }: Ton
       return [`${units === 'imperial' ? `${whole.format(count * M2_FT2)} ft²` : `${whole.format(n)} m²`} ${words[0]}`];
     return [`${whole.format(n)} ${words[n === 1 ? 0 : 1]}`];
   };
-  return [...sums]
-    .toSorted((a, b) => b[1].minutes - a[1].minutes)
-    .flatMap(said)
-    .slice(0, most)
-    .join(', ');
+  return (
+    [...sums]
+      .toSorted((a, b) => b[1].minutes - a[1].minutes)
+      .flatMap(said)
+      .slice(0, most)
+      .join(', ') || 'made ready'
+  );
 }
 
 const dated = (date: string): number => {
@@ -87,23 +92,55 @@ export const dateWords = (date: string, locale: string, long = true): string =>
 export const weekdayWords = (weekday: number, locale: string): string =>
   new Intl.DateTimeFormat(locale, { weekday: 'short', timeZone: 'UTC' }).format(Date.UTC(2026, 1, 1 + weekday));
 
-/** A time of the day by the clock, from minutes after midnight: "9:30". */
-export const clockWords = (minutes: number): string =>
-  `${Math.floor(minutes / 60)}:${String(Math.round(minutes % 60)).padStart(2, '0')}`;
+/** An hour of the clock, from minutes after midnight, as it stands over a board. @example hourWords(570) // "9:30" */
+export function hourWords(minutes: number): string {
+  const past = Math.round(minutes % 60);
+  return `${Math.floor(minutes / 60)}${past === 0 ? '' : `:${String(past).padStart(2, '0')}`}`;
+}
 
 /** "Tomato wall, Pea wall and Dry-dock arch". */
 const listed = (all: readonly string[]): string =>
   all.length < 2 ? (all[0] ?? '') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`;
 
-/** What has to be seen to before work begins. @param name of a structure, by its id */
+/** What has to be seen to before work begins, in short. */
+export const BEFORE_WORDS: Record<Before['what'], string> = {
+  services: 'Have buried services marked',
+  delivery: 'Order the long panels',
+  permits: 'Ask what is allowed',
+};
+
+/** The same in full. @param name of a structure, by its id */
 export function beforeWords(one: Before, name: (structure: string) => string, locale: string): string {
   const short = (date: string | undefined): string => dateWords(date ?? '', locale, false);
   switch (one.what) {
     case 'services':
-      return `Have buried services marked, for the holes of ${short(one.digs[0])}${one.digs.length > 1 ? ` to ${short(one.digs.at(-1))}` : ''}. Marks fade in about two weeks.`;
+      return `${BEFORE_WORDS.services}, for the holes of ${short(one.digs[0])}${one.digs.length > 1 ? ` to ${short(one.digs.at(-1))}` : ''}. Marks fade in about two weeks.`;
     case 'delivery':
-      return `Order the long panels, to be there on the day: ${listed(one.structures.map(name))}.`;
+      return `${BEFORE_WORDS.delivery}, to be there on the day: ${listed(one.structures.map(name))}.`;
     case 'permits':
-      return `Ask what is allowed, at the boundary and of neighbours: ${listed(one.structures.map(name))}.`;
+      return `${BEFORE_WORDS.permits}, at the boundary and of neighbours: ${listed(one.structures.map(name))}.`;
   }
 }
+
+/** Why something finds no day, and what would help. */
+export const STUCK_WORDS: Record<Stuck, string> = {
+  two: 'something of it takes two, and two are never there together for long enough: say who helps.',
+  cold: 'it is too cold for its concrete or for digging whenever somebody is there: begin later in spring.',
+  days: 'there are not enough days: find more of them, or leave something for later.',
+};
+
+/** What is had there of a stock: so many of it; of what is poured, it. */
+export function neededWords(stock: string, count: number): string {
+  const one = CATALOGUE.stock(stock);
+  return one.form === 'bagged' ? one.name : `${count} × ${one.name}`;
+}
+
+/** A stretch of days in a calendar: weekends, where nobody works on another day. */
+export const weekWord = (days: readonly { date: string }[]): 'weekend' | 'week' =>
+  days.every(({ date }) => weekdayOf(date) % 6 === 0) ? 'weekend' : 'week';
+
+/** What a structure of a plan is called. @example namesIn(plan)('tomato-wall') // 'Tomato wall' */
+export const namesIn =
+  ({ structures }: Pick<Plan, 'structures'>) =>
+  (id: string): string =>
+    structures.find((one) => one.id === id)?.name ?? id;

@@ -7,7 +7,7 @@ import type { beside } from '@lignum/core/ahead/whole';
 import type { MendableVerdict } from '@lignum/core/plan/mends';
 import type { Point } from '@lignum/core/geometry/space';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
-import type { Weekends } from '@lignum/core/work/weekends';
+import type { Built, Weekends } from '@lignum/core/work/weekends';
 import type { Blown, StandsAnswer, standsIn } from '@lignum/core/plan/stands';
 
 /** Which kind of support is best for a planting: each is sketched as it would enter the plan. */
@@ -104,8 +104,7 @@ export interface BlownQuestion {
 export interface WeekendsQuestion {
   about: 'weekends';
   plan: Plan;
-  /** What is ticked off as built, by what it is called in the record. */
-  built: readonly string[];
+  built: Built;
   /** "2027-03-01": no work is planned before it. */
   today: string;
 }

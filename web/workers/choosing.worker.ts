@@ -28,11 +28,10 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
   if (question.about === 'beside') return beside(question.plan, known.like('', question.other), question.seasons);
   if (question.about === 'stands in') return standsIn(question.plan, question.only);
   if (question.about === 'weekends') {
-    const built = new Set(question.built);
     return weekendsOf(
       question.plan,
       question.plan.structures.map((one) => computeRemembered(kindOf, question.plan, one)),
-      (what) => built.has(what),
+      question.built,
       question.today,
     );
   }

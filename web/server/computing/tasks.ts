@@ -20,6 +20,7 @@ import { pdfOf } from '../pdf';
 import { weekendSheets } from '../../sheets/weekends';
 import { workCalendar } from './calendar';
 import { weekendsIn } from './weekends-in';
+import type { Built } from '@lignum/core/work/weekends';
 
 /** A file made of a garden: its name's beginning, its type, and what is in it. */
 export interface Made {
@@ -49,7 +50,7 @@ export type Task =
       units: Units;
       /** The garden by its id, as its pages are called. */
       garden: string;
-      built: readonly string[];
+      built: Built;
       today: string;
       origin: string;
       stampMs: number;
@@ -61,7 +62,7 @@ export type Task =
       paper: PaperSize;
       /** With the plot, the list, the cuts and the plan of everything that is built. */
       pack: boolean;
-      built: readonly string[];
+      built: Built;
       today: string;
     }
   | { make: 'drawing'; structure: string; view: string | null; units: Units }

@@ -24,15 +24,17 @@ export default function Garden3d({ sun, day, says }: { sun: SunPosition; day: nu
   const canvas = useRef<HTMLCanvasElement>(null);
   const ticks = useTicks();
   const [asBuilt, setAsBuilt] = useState(false);
+  // As planned it does not follow what is ticked.
+  const built = asBuilt ? ticks : null;
   const bodies = useMemo(
     () =>
       gardenBodies(
         plan,
         garden,
         day,
-        asBuilt ? (structure, part) => ticks.of('built', tickedAs(structure, part))?.done === true : undefined,
+        built ? (structure, part) => built.of('built', tickedAs(structure, part))?.done === true : undefined,
       ),
-    [plan, garden, day, asBuilt, ticks],
+    [plan, garden, day, built],
   );
   const span = Math.max(widthMm, depthMm) / 1000;
   const look = [widthMm / 2000, 0.4, -depthMm / 2000] as const;

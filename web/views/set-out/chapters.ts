@@ -6,7 +6,7 @@ import { spanOf } from '@lignum/core/setting-out/rod';
 import { rodsToMark } from '@lignum/core/setting-out/rods';
 import { squareOf } from '@lignum/core/setting-out/square';
 import { whereItGoes } from '@lignum/core/setting-out/where-it-goes';
-import { TAPES, tapeSag, tapeStretch } from '@lignum/core/statics/tape';
+import { TAPES, tapeReadsOver } from '@lignum/core/statics/tape';
 import type { Tongue } from '@lignum/core/wording/say';
 import { levelWords, metAlong, rodTitle, rodZero } from '../../sheets/mark-words';
 import { footWords } from '../../sheets/where';
@@ -116,19 +116,20 @@ const LONG_MM = 3000;
 
 /** How much a tape is out over the longest that is measured, pulled by hand. */
 function aboutTheTape(mm: number, units: Tongue['units']): Chapter {
-  const figure = (label: string, out: number) => ({
-    label,
-    says: formatLength(Math.abs(out), units),
-    mm: Math.abs(out),
-  });
-  const out = (tape: keyof typeof TAPES) => tapeSag(TAPES[tape], mm, HAND_N) - tapeStretch(TAPES[tape], mm, HAND_N);
+  const figure = (of: string, tape: keyof typeof TAPES) => {
+    const over = tapeReadsOver(TAPES[tape], mm, HAND_N);
+    const out = Math.abs(over);
+    const says = formatLength(out, units);
+    const wrong = says === formatLength(0, units) ? 'right' : `too ${over > 0 ? 'much' : 'little'} by`;
+    return { label: `${of}, reads ${wrong}`, says, mm: out };
+  };
   return {
     title: 'The tape itself',
     zero: `Over ${formatLength(mm, units)}, held free and pulled by hand (${HAND_N} N): how far it is out.`,
     steps: [
       {
         what: 'So much does a tape read wrong',
-        figures: [figure('steel', out('steel')), figure('cloth or glass fibre', out('fibreglass'))],
+        figures: [figure('steel', 'steel'), figure('cloth or glass fibre', 'fibreglass')],
         more: 'Lay it on the ground and it does not sag. Take one tape for everything: two do not agree.',
         share: null,
       },

@@ -47,9 +47,7 @@ function SetOut({ name, structure, chapters }: { name: string; structure: string
     } catch {
       // A forbidden store: from the beginning.
     }
-    // Asked once, when it opens.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [structure]);
+  }, [structure, chapters]);
   const chapter = chapters[at.chapter] ?? chapters[0];
   const step = chapter?.steps[at.step] ?? chapter?.steps[0];
   const go = (next: { chapter: number; step: number }): void => {

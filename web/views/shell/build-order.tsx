@@ -1,5 +1,5 @@
 'use client';
-import { stepPhrases, stepsOf } from '@lignum/core/plan/steps';
+import { stepKey, stepPhrases, stepsOf } from '@lignum/core/plan/steps';
 import { seasonOf, seasonPhrases } from '@lignum/core/plan/season';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Step } from '@lignum/core/structures/step';
@@ -53,9 +53,8 @@ function tickedIn(
   steps: readonly Step[],
   i: number,
 ): { what: string | readonly string[]; before?: string } {
-  const { what, adds = [] } = steps[i] as Step;
-  const alike = steps.slice(0, i).filter((one) => one.what.code === what.code).length;
-  const step = tickedAs(structure.id, `${what.code} ${alike + 1}`);
+  const { adds = [] } = steps[i] as Step;
+  const step = tickedAs(structure.id, stepKey(steps, i));
   return adds.length > 0 ? { what: adds.map((part) => tickedAs(structure.id, part)), before: step } : { what: step };
 }
 

@@ -1,13 +1,13 @@
 import type { Before } from '@lignum/core/work/weekends';
 import { Fold } from '../../ui/fold';
-import { beforeWords, dateWords } from '../../words/work-words';
+import { beforeWords, dateWords, namesIn } from '../../words/work-words';
 import { useGarden } from '../shell/garden-context';
 
 /** What has to be seen to before work begins, by whoever sits at a desk. */
 export function BeforeList({ before }: { before: readonly Before[] }) {
   const { plan, tongue, on } = useGarden();
   if (before.length === 0) return null;
-  const name = (id: string): string => plan.structures.find((one) => one.id === id)?.name ?? id;
+  const name = namesIn(plan);
   const short = (date: string): string => dateWords(date, tongue.locale, false);
   return (
     <Fold

@@ -3,7 +3,7 @@ import { CalendarArrowUp, Pin, Users } from 'lucide-react';
 import { useState } from 'react';
 import type { WorkDay } from '@lignum/core/work/days';
 import type { Weekends } from '@lignum/core/work/weekends';
-import { countedWords, dateWords, hoursWords } from '../../words/work-words';
+import { countedWords, dateWords, hoursWords, namesIn } from '../../words/work-words';
 import { useGarden } from '../shell/garden-context';
 import { DayBoard } from './day-board';
 import type { Moved } from './move-sheet';
@@ -28,7 +28,7 @@ export function DayCard({
   const [over, setOver] = useState(false);
   const work = onDay(weekends, day.date);
   const fixed = new Set(plan.work?.fixed.map(({ task }) => task));
-  const name = (structure: string): string => plan.structures.find((one) => one.id === structure)?.name ?? structure;
+  const name = namesIn(plan);
   return (
     <article aria-label={dateWords(day.date, tongue.locale)} className="min-w-0">
       <div
@@ -91,9 +91,7 @@ export function DayCard({
                         </span>
                       )}
                     </span>
-                    <span className="block truncate text-[0.85rem] text-soft">
-                      {countedWords(counted, tongue, 3) || 'made ready'}
-                    </span>
+                    <span className="block truncate text-[0.85rem] text-soft">{countedWords(counted, tongue, 3)}</span>
                   </span>
                   <span className="text-[0.9rem] tabular-nums">{hoursWords(minutes)}</span>
                   <button

@@ -9,7 +9,7 @@ import type { Weekends } from '@lignum/core/work/weekends';
 import { Fold } from '../../ui/fold';
 import { Button, buttonLook } from '../../ui/button';
 import { part } from '../../ui/part';
-import { dateWords, hoursWords } from '../../words/work-words';
+import { dateWords, hoursWords, namesIn, STUCK_WORDS, weekWord } from '../../words/work-words';
 import { changeWork } from './change-work';
 import { useGarden, useSaving } from '../shell/garden-context';
 import { notice } from '../shell/notice';
@@ -93,7 +93,7 @@ export function WeekendsView() {
             <section key={days[0]?.date} aria-labelledby={`week-${i}`} className="mb-7">
               <div className="flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink pb-1">
                 <h2 id={`week-${i}`} className="text-lg">
-                  Weekend {i + 1}
+                  {weekends && weekWord(weekends.days) === 'week' ? 'Week' : 'Weekend'} {i + 1}
                 </h2>
                 {weekends && <Done structures={weekends.structures} days={days} />}
               </div>
@@ -162,10 +162,7 @@ function WithPlants({ of }: { of: Weekends['withPlants'] }) {
         {of.map(({ on, structures }) => (
           <li key={on} className="grid grid-cols-[10.5rem_minmax(0,1fr)] gap-3 border-b border-rule py-1.5">
             <span className="font-semibold">about {dateWords(on, tongue.locale, false)}</span>
-            <span>
-              {structures.map((id) => plan.structures.find((one) => one.id === id)?.name ?? id).join(', ')}: plant, tie
-              and close
-            </span>
+            <span>{structures.map(namesIn(plan)).join(', ')}: plant, tie and close</span>
           </li>
         ))}
       </ul>
@@ -178,19 +175,16 @@ function Done({ structures, days }: { structures: Weekends['structures']; days: 
   const { plan } = useGarden();
   const done = structures.filter(({ doneOn }) => days.some(({ date }) => date === doneOn));
   if (done.length === 0) return null;
-  const names = done.map(({ structure }) => plan.structures.find(({ id }) => id === structure)?.name ?? structure);
+  const names = done.map(({ structure }) => namesIn(plan)(structure));
   return <p className="text-[0.9rem] text-soft">Done then: {names.join(', ')}</p>;
 }
 
 /** How much it is, until when, and what is at risk. */
 function Summary({ weekends, many }: { weekends: Weekends; many: number }) {
   const { plan, tongue } = useGarden();
-  const { schedule, days, minutes, structures, latestFrom } = weekends;
-  const name = (id: string): string => plan.structures.find((one) => one.id === id)?.name ?? id;
+  const { schedule, days, minutes, structures, stuck, latestFrom } = weekends;
+  const name = namesIn(plan);
   const late = structures.filter(({ slackDays }) => slackDays !== null && slackDays < 0);
-  const homeless = new Set(
-    schedule.homeless.map((task) => weekends.tasks.find(({ id }) => id === task)?.structure ?? ''),
-  );
   const date = (day: string): string => dateWords(day, tongue.locale);
   const [first, last] = [days[0]?.date, days.at(-1)?.date];
   if (minutes === 0) return <p className="text-lg">Everything that is taken along is built.</p>;
@@ -199,7 +193,8 @@ function Summary({ weekends, many }: { weekends: Weekends; many: number }) {
       {first && last && (
         <p className="text-lg leading-snug">
           <strong className="tabular-nums">
-            {many} {many === 1 ? 'weekend' : 'weekends'}
+            {many} {weekWord(days)}
+            {many === 1 ? '' : 's'}
           </strong>
           , {hoursWords(minutes)} of work, from {date(first)} to {date(last)}.
           {schedule.homeless.length === 0 && schedule.lateDays === 0 && schedule.days === schedule.leastDays && (
@@ -214,14 +209,11 @@ function Summary({ weekends, many }: { weekends: Weekends; many: number }) {
           sooner, find more hands or hours, or leave something for later.
         </p>
       )}
-      {homeless.size > 0 && (
-        <p className="mt-1 font-semibold text-keel">
-          Finds no day: {[...homeless].map(name).join(', ')}.{' '}
-          {schedule.homeless.some((task) => weekends.tasks.find(({ id }) => id === task)?.people === 2)
-            ? 'Something of it takes two, and two are never there together long enough: say who helps.'
-            : 'Nobody is there long enough, or it is too cold for what it asks.'}
+      {stuck.map(({ structure, why }) => (
+        <p key={structure} className="mt-1 font-semibold text-keel">
+          {name(structure)} finds no day: {STUCK_WORDS[why]}
         </p>
-      )}
+      ))}
       {latestFrom && (
         <p className="mt-1 text-soft">
           Begun by {date(latestFrom)} at the latest, nothing comes too late for its plants.

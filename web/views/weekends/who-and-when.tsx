@@ -50,6 +50,7 @@ export function WhoAndWhen({ pace }: { pace: number }) {
         <Person
           key={i}
           one={one}
+          others={work.people.filter((_, k) => k !== i).map(({ name }) => name)}
           onChange={(next) => people((all) => all.map((other, k) => (k === i ? next : other)))}
           onRemove={work.people.length > 1 ? () => people((all) => all.filter((_, k) => k !== i)) : null}
         />
@@ -58,7 +59,7 @@ export function WhoAndWhen({ pace }: { pace: number }) {
         <Button
           look="quiet"
           className="!justify-start !px-0"
-          onClick={() => people((all) => [...all, { name: `Helper ${all.length}`, weekdays: [6], hours: 6 }])}
+          onClick={() => people((all) => [...all, { name: freeName(all), weekdays: [6], hours: 6 }])}
         >
           <Plus size={17} aria-hidden />
           Somebody who helps
@@ -117,12 +118,22 @@ export function WhoAndWhen({ pace }: { pace: number }) {
   );
 }
 
+/** A name that nobody has yet. */
+function freeName(people: readonly Helper[]): string {
+  let n = people.length;
+  while (people.some(({ name }) => name === `Helper ${n}`)) n++;
+  return `Helper ${n}`;
+}
+
 function Person({
   one,
+  others,
   onChange,
   onRemove,
 }: {
   one: Helper;
+  /** Names that are taken. */
+  others: readonly string[];
   onChange: (next: Helper) => void;
   onRemove: (() => void) | null;
 }) {
@@ -135,6 +146,8 @@ function Person({
     typed !== null && !(read >= HOURS.min && read <= HOURS.max)
       ? `“${typed}” is no number of hours between ${HOURS.min} and ${HOURS.max}.`
       : null;
+  const taken =
+    name !== null && others.includes(name.trim()) ? `“${name.trim()}” helps already: say another name.` : null;
   return (
     <fieldset className="grid gap-2 border-t border-rule pt-2">
       <legend className="sr-only">{one.name}</legend>
@@ -145,7 +158,8 @@ function Person({
           maxLength={40}
           onChange={(event) => {
             setName(event.target.value);
-            if (event.target.value.trim()) onChange({ ...one, name: event.target.value.trim() });
+            const next = event.target.value.trim();
+            if (next && !others.includes(next)) onChange({ ...one, name: next });
           }}
           onBlur={() => setName(null)}
           className={`${inputLook} min-w-0 grow`}
@@ -203,9 +217,9 @@ function Person({
           className={`${inputLook} w-20 text-right tabular-nums`}
         />
       </div>
-      {fault && (
+      {(fault ?? taken) && (
         <p role="alert" className="text-[0.85rem] font-medium text-keel">
-          {fault}
+          {fault ?? taken}
         </p>
       )}
     </fieldset>

@@ -8,12 +8,12 @@ export const dynamic = 'force-dynamic';
 export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
   const query = new URL(request.url).searchParams;
-  return download(request, id, (units, { said }) => ({
+  return download(request, id, (units, { plan, said }) => ({
     make: 'weekends',
     structure: null,
     units,
     paper: paperFrom(query.get('paper'), units),
     pack: query.has('pack'),
-    ...stillToBuild(said),
+    ...stillToBuild(plan, said),
   }));
 }
