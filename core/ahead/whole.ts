@@ -1,7 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { openTo } from '../choosing/kept-out';
 import { spending } from '../choosing/over-seasons';
-import { fullGrowthMonth, minutesOf, WEEKS_OF_TENDING } from '../choosing/rank';
+import { fullGrowthMonth, minutesOf, WEEKS_OF_TENDING } from '../choosing/weigh';
 import { computeGarden } from '../plan/compute';
 import { changesBetween } from '../plan/changes';
 import { named, type NamedChange } from '../plan/named-changes';

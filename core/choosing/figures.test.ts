@@ -5,7 +5,7 @@ import { kindOf, KINDS } from '../structures/registry';
 import { figuresOf } from './figures';
 import { answerRoundAll, answersFor, standingIn } from './keep-out';
 import { openTo, whoIsKeptOut } from './kept-out';
-import { weighed, weighedAnswers } from './rank';
+import { weighed, weighedAnswers } from './weigh';
 
 const book = DEMO_PLAN.priceBook;
 

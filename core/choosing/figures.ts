@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/stock';
 import type { PriceBook } from '../costing/price-book';
 import { spentOnAll } from './over-seasons';
-import { startOf, WEEKS_OF_TENDING, type Choice } from './rank';
+import { startOf, WEEKS_OF_TENDING, type Choice } from './weigh';
 
 /** So many seasons are looked ahead where nobody says how many: as long as most timber in the ground lasts (from memory). */
 export const USUAL_SEASONS = 10;

@@ -14,7 +14,9 @@ import { named } from './guard-sketches';
 import { kindsInstead } from './instead';
 import { computeAs } from '../plan/compute-as';
 import { kindOf } from '../structures/registry';
-import { bestKind, burden, rankKinds, ROW_KINDS, sketchesFor, weighed } from './rank';
+import { bestKind, burden, rankKinds } from './rank';
+import { ROW_KINDS, sketchesFor } from './sketches';
+import { shadeTaken, weighed } from './weigh';
 import { shareOut } from './share-out';
 import { rankBeds } from './where';
 
@@ -69,6 +71,9 @@ describe('what stands, weighed', () => {
       for (const told of [...choice.pro, ...choice.con])
         expect(say(told, CHOOSING_PHRASES, { units: 'imperial', locale: 'en-IE' })).toMatch(/\w/);
     }
+    // The sun it takes is the same where nothing but that is asked.
+    for (const { structure, suits, shade } of choices)
+      expect(shadeTaken(DEMO_PLAN, structure)).toEqual(suits ? shade : undefined);
     expect(choices[1]?.also.length).toBeGreaterThan(0);
     expect(choices[1]?.guard?.stops.length).toBeGreaterThan(0);
   });

@@ -5,7 +5,9 @@ import { growingIn } from '../plan/growing';
 import type { Plan, Planting } from '../plan/plan';
 import type { Fact } from '../wording/say';
 import { named } from './guard-sketches';
-import { bestKind, sketchesFor, type Choice } from './rank';
+import { bestKind } from './rank';
+import { sketchesFor } from './sketches';
+import type { Choice } from './weigh';
 import { midSuns, rankBeds } from './where';
 
 /** So many plants of a crop that somebody wants to grow. */

@@ -130,7 +130,7 @@ for (const [width, height] of [
       await page.getByRole('option', { name: 'Cabbage', exact: true }).click();
       await page.getByLabel('Bed length').fill("9'");
       const kinds = page.getByRole('radiogroup', { name: /^Kinds of cover/ });
-      await expect(kinds).toHaveAttribute('aria-busy', 'false', { timeout: 20_000 });
+      await expect(kinds).toHaveAttribute('aria-busy', 'false', { timeout: 45_000 });
       await taken(page).click();
       await onTheBench(page);
       await saved(page);

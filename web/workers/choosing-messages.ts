@@ -1,6 +1,6 @@
 import type { ToldKnob } from '../words/knob-words';
 import type { Answer, answerRoundAll } from '@lignum/core/choosing/keep-out';
-import type { Choice } from '@lignum/core/choosing/rank';
+import type { Choice } from '@lignum/core/choosing/weigh';
 import type { Granted, Wish } from '@lignum/core/choosing/share-out';
 import type { BedChoice } from '@lignum/core/choosing/where';
 import type { beside } from '@lignum/core/ahead/whole';

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { answerRoundAll, answersFor } from '@lignum/core/choosing/keep-out';
-import { rankKinds, weighed, weighedAnswers } from '@lignum/core/choosing/rank';
+import { rankKinds } from '@lignum/core/choosing/rank';
+import { shadeTaken, weighed, weighedAnswers } from '@lignum/core/choosing/weigh';
 import { shareOut, withSupports } from '@lignum/core/choosing/share-out';
 import { computeStructure } from '@lignum/core/plan/compute';
 import { weekendsOf } from '@lignum/core/work/weekends';
@@ -55,10 +56,11 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
   }
   if (question.about === 'shades')
     return Object.fromEntries(
-      question.examples
-        .flatMap(({ within, structure }) => weighed(within, [structure]))
-        // What will not do where it is drawn stands nowhere yet.
-        .flatMap((one) => (one.suits ? [[one.structure.kind, one.shade]] : [])),
+      question.examples.flatMap(({ within, structure: id }) => {
+        const structure = within.structures.find((one) => one.id === id);
+        const shade = structure && shadeTaken(within, structure);
+        return structure && shade !== undefined ? [[structure.kind, shade]] : [];
+      }),
     );
   if (question.about === 'keep out')
     return weighedAnswers(question.plan, answersFor(kindOf, KINDS, question.plan, question.bed));

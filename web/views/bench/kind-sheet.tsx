@@ -4,7 +4,7 @@ import { AlertOctagon, Check, TriangleAlert } from 'lucide-react';
 import { isUrgent } from '@lignum/core/checks/check';
 import { kindsInstead } from '@lignum/core/choosing/instead';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
-import type { Choice } from '@lignum/core/choosing/rank';
+import type { Choice } from '@lignum/core/choosing/weigh';
 import type { StructurePlan } from '@lignum/core/plan/plan';
 import { hostNamed } from '@lignum/core/site/stands/stands';
 import { cardOf } from '@lignum/core/structures/cards';

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { Suspense } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
-import { minutesOf } from '@lignum/core/choosing/rank';
+import { minutesOf } from '@lignum/core/choosing/weigh';
 import { savedByShed } from '@lignum/core/choosing/from-shed';
 import { SOIL } from '@lignum/core/site/underfoot';
 import { atGate } from '@lignum/core/plan/at-gate';

@@ -7,7 +7,7 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { isUrgent } from '@lignum/core/checks/check';
 import { figuresOf } from '@lignum/core/choosing/figures';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
-import { seasonOf, startOf, type Choice } from '@lignum/core/choosing/rank';
+import { seasonOf, startOf, type Choice } from '@lignum/core/choosing/weigh';
 import { cardOf } from '@lignum/core/structures/cards';
 import { say, type Fact } from '@lignum/core/wording/say';
 import { buttonLook } from '../../ui/button';

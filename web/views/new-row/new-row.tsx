@@ -2,7 +2,8 @@
 import { useRouter } from 'next/navigation';
 import { ChartLine } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { plantersFor, sketchesFor, startOf, type Choice } from '@lignum/core/choosing/rank';
+import { plantersFor, sketchesFor } from '@lignum/core/choosing/sketches';
+import { startOf, type Choice } from '@lignum/core/choosing/weigh';
 import { closestTraining } from '@lignum/core/crops/table';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Plan, Planting } from '@lignum/core/plan/plan';

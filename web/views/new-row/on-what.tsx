@@ -1,7 +1,7 @@
 import { Check, Minus } from 'lucide-react';
 import { memo, useMemo } from 'react';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
-import { startOf, type Choice } from '@lignum/core/choosing/rank';
+import { startOf, type Choice } from '@lignum/core/choosing/weigh';
 import { drawViews } from '@lignum/core/drawing/views';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { cardOf } from '@lignum/core/structures/cards';

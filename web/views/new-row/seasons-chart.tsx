@@ -6,7 +6,7 @@ import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { overtakesIn, spentOnAll } from '@lignum/core/choosing/over-seasons';
-import type { Choice } from '@lignum/core/choosing/rank';
+import type { Choice } from '@lignum/core/choosing/weigh';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { cardOf } from '@lignum/core/structures/cards';
 import { useGarden } from '../shell/garden-context';

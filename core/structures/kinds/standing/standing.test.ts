@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../../../cases.fixture';
 import { kindsInstead } from '../../../choosing/instead';
-import { ROW_KINDS } from '../../../choosing/rank';
+import { ROW_KINDS } from '../../../choosing/sketches';
 import { CATALOGUE } from '../../../catalogue/catalogue';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Sheet } from '../../../design/shapes/sheet';
