@@ -235,7 +235,10 @@ export interface Design {
   /** Lengths to be shown on the drawing beyond the overall ones. */
   marks: readonly Mark[];
   handles: readonly Handle[];
-  /** The bays of what follows a path, in order, each between two of its posts: between centres and clear of the posts, level, and how far the soil rises. mm. */
+  /**
+   * The bays of what stands on a line of posts, in order: between centres and clear of the posts, level, and how far the
+   * soil rises; `asStood` where a tape may say what is clear once they stand. mm.
+   */
   bays?: readonly {
     name: string;
     posts: readonly [string, string];
@@ -246,6 +249,7 @@ export interface Design {
     centresMm: number;
     clearMm: number;
     riseMm: number;
+    asStood?: { plannedMm: number; leastMm: number; mostMm: number; isMeasured: boolean };
   }[];
   /** Of what is walked into, and of the sides of a bed: the corners of its walls in order. What stands inside them does not stand in its place. */
   walls?: readonly (readonly [x: number, y: number])[];

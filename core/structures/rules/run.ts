@@ -4,6 +4,8 @@ import type { Guest } from '../../site/stands/opening';
 import type { ViewFrame } from '../../design/design';
 import type { Terrain } from '../../site/ground';
 import { FROM_ABOVE } from './row-views';
+import type { Setting } from '../setting';
+import { bayAsStood, type BayAsStood } from './as-stood';
 import { equalBays } from './spacing';
 
 /**
@@ -45,6 +47,8 @@ export interface Bay {
   to: FencePost;
   /** Who stands in it, where it is left open. */
   guest: string | null;
+  /** Where a tape may say what is clear: not before a corner or a gateway, which stand where they were set. */
+  asStood: BayAsStood | null;
 }
 
 /** What a guest that asked for a gap was given: its leg, its middle along that, the straight room it has there, and the bay if there is one. */
@@ -140,6 +144,28 @@ function placesOn(
   return [...new Set(places.map((one) => Math.round(one * 1000) / 1000))].sort((a, b) => a - b);
 }
 
+/** Least between a post that was measured and the next one of the line, centre to centre (from memory). mm. */
+const LEAST_REST_MM = 300;
+
+/**
+ * A post of the line as it stands: so far from the one before as was measured, where the next leaves it room.
+ * @param meant where those three were meant along the leg; `beforeMm` is where the first of them stands
+ */
+function lineAsStood(
+  { measured, wideMm }: { measured: Setting['measured']; wideMm(kind: FencePost['kind']): number },
+  before: FencePost,
+  post: string,
+  [from = 0, at = 0, next = 0]: readonly number[],
+  beforeMm: number,
+): { bay: BayAsStood; alongMm: number } | null {
+  const faces = (wideMm(before.kind) + wideMm('line')) / 2;
+  const room = next - LEAST_REST_MM - beforeMm - faces;
+  const plannedMm = at - from - faces;
+  if (room < plannedMm / 2) return null;
+  const { clearMm, ...bay } = bayAsStood(plannedMm, post, { measured }, room);
+  return { bay, alongMm: bay.isMeasured ? beforeMm + clearMm + faces : at };
+}
+
 /**
  * Divides a path: a post at every end and corner, posts either side of each guest's gap, and between
  * those equal bays (or bays of one length), none wider than the limit.
@@ -148,7 +174,14 @@ function placesOn(
 export function layRun(
   spots: readonly PathSpot[],
   closed: boolean,
-  o: { bayMm: number; bays: 'equal' | 'panel'; postMm: number; guests: readonly Guest[] },
+  o: {
+    bayMm: number;
+    bays: 'equal' | 'panel';
+    postMm: number;
+    guests: readonly Guest[];
+    /** What was measured between its posts once they stood, and how wide each of those is. */
+    built?: { measured: Setting['measured']; wideMm(kind: FencePost['kind']): number };
+  },
 ): Run {
   const legs = legsOf(spots, closed);
   const posts: FencePost[] = [];
@@ -183,6 +216,7 @@ export function layRun(
     });
     const places = placesOn(leg, given, divide);
     let before: FencePost | null = null;
+    let beforeMm = 0;
     const fitted = asked.filter(({ fits }) => fits);
     let [stretch, bay] = [`r${leg.index + 1}`, 0];
     places.forEach((place, i) => {
@@ -192,19 +226,25 @@ export function layRun(
       const beside = near ?? far;
       const ends = i === 0 || i === places.length - 1;
       const closes = closed && leg === legs.at(-1) && i === places.length - 1 ? posts[0] : undefined;
+      const isFixed = ends || beside !== undefined;
+      const id = ends
+        ? `post-corner-${leg.index + (i === 0 ? 1 : 2)}`
+        : beside
+          ? `post-${beside.guest.id}-${beside === near ? 'a' : 'b'}`
+          : `post-${stretch}-${bay}`;
+      // As far on as was measured, as long as what comes next has room.
+      const stood =
+        isFixed || !before || !o.built ? null : lineAsStood(o.built, before, id, places.slice(i - 1, i + 2), beforeMm);
+      const alongMm = stood?.alongMm ?? place;
       let here: FencePost;
       if (i === 0 && last) here = share(last, leg);
       else if (closes) here = share(closes, leg);
       else {
         here = {
-          id: ends
-            ? `post-corner-${leg.index + (i === 0 ? 1 : 2)}`
-            : beside
-              ? `post-${beside.guest.id}-${beside === near ? 'a' : 'b'}`
-              : `post-${stretch}-${bay}`,
-          at: onLeg(leg, place),
+          id,
+          at: onLeg(leg, alongMm),
           legs: [leg.index],
-          atMm: leg.startsMm + place,
+          atMm: leg.startsMm + alongMm,
           kind: ends ? 'end' : 'line',
         };
         posts.push(here);
@@ -215,10 +255,18 @@ export function layRun(
         (one) => Math.abs((from + to) / 2 - one.middleMm) < 1 && to - from < one.guest.wideMm + o.postMm + 1,
       )?.guest;
       if (before)
-        bays.push({ key: guest?.id ?? `${stretch}-${bay}`, leg, from: before, to: here, guest: guest?.id ?? null });
+        bays.push({
+          key: guest?.id ?? `${stretch}-${bay}`,
+          leg,
+          from: before,
+          to: here,
+          guest: guest?.id ?? null,
+          asStood: stood?.bay ?? null,
+        });
       if (far) [stretch, bay] = [`r${leg.index + 1}-${far.guest.id}`, 0];
       bay += 1;
       before = here;
+      beforeMm = alongMm;
     });
     gaps.push(
       ...asked.map(({ fits: _fits, ...one }) => ({

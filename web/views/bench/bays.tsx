@@ -11,8 +11,9 @@ import { Button } from '../../ui/button';
 import { addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
+import { BaysAsBuilt } from './bays-as-built';
 
-/** What follows a path, bay by bay: what to cut and where to set the posts. */
+/** What stands on a line of posts, bay by bay: what to cut, where to set the posts, and what the tape says once they stand. */
 export function Bays({ computed }: { computed: ComputedStructure }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
@@ -48,6 +49,7 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
     );
   };
   const numbers = postNumbers(computed.sized.design);
+  const stretches = bays.some(({ run }) => run > 1);
   const falls = bays.some((bay) => Math.abs(bay.riseMm) >= 1);
   const length = (mm: number) => formatLength(mm, tongue.units);
   return (
@@ -59,7 +61,7 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
             <tr className="border-b-2 border-ink text-left text-[0.85rem] text-soft">
               <th className="py-1 pr-4 font-medium">Bay</th>
               <th className="py-1 pr-4 text-right font-medium">Posts</th>
-              <th className="py-1 pr-4 text-right font-medium">Stretch</th>
+              {stretches && <th className="py-1 pr-4 text-right font-medium">Stretch</th>}
               <th className="py-1 pr-4 text-right font-medium">Begins at</th>
               <th className="py-1 pr-4 text-right font-medium">Centre to centre</th>
               <th className="py-1 pr-4 text-right font-medium">Between posts</th>
@@ -84,7 +86,7 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
                 <td className="py-1.5 pr-4 text-right whitespace-nowrap">
                   {bay.posts.map((post) => numbers.get(post)).join('–')}
                 </td>
-                <td className="py-1.5 pr-4 text-right">{bay.run}</td>
+                {stretches && <td className="py-1.5 pr-4 text-right">{bay.run}</td>}
                 <td className="py-1.5 pr-4 text-right">{length(bay.fromMm)}</td>
                 <td className="py-1.5 pr-4 text-right font-semibold">{length(bay.centresMm)}</td>
                 <td className="py-1.5 pr-4 text-right">{length(bay.clearMm)}</td>
@@ -104,6 +106,7 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
           drawing are by a tape laid on it, and longer.
         </p>
       )}
+      <BaysAsBuilt computed={computed} />
       {computed.kind.hosts && (
         <div className="mt-3 flex flex-wrap gap-2">
           <Button onClick={() => void putGate()}>

@@ -55,6 +55,10 @@ function layOut(
     bays: v.bays,
     postMm: gateMm,
     guests: setting.guests,
+    // A hurdle is as long as it was woven: its posts stand where it ends.
+    ...(v.infill === 'hurdles'
+      ? {}
+      : { built: { measured: setting.measured, wideMm: (kind) => (kind === 'gate' ? gateMm : faceMm) } }),
   });
   return { run, timber, faceMm, gateMm };
 }
@@ -184,6 +188,7 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
           clearMm:
             centresMm - [bay.from, bay.to].reduce((sum, { id }) => sum + (fence.bars.get(id)?.wideMm ?? 0) / 2, 0),
           riseMm: riseOf(bay),
+          ...(bay.asStood ? { asStood: bay.asStood } : {}),
         };
       }),
     }),

@@ -15,7 +15,9 @@ import type { Sizing } from '../../kind';
 import { panelsCould } from '../../rules/could';
 import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../../rules/lie';
 import { offeredPanels, panelOf } from '../../rules/panel-choice';
+import { rowAsStood } from '../../rules/as-stood';
 import { acrossBed, fallOf } from '../../rules/row';
+import { widestBay } from '../../rules/spacing';
 import type { BedSetting } from '../../setting';
 import { postCentres } from './bays';
 import type { RailTrellisValues } from './knobs';
@@ -87,12 +89,17 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
   const post = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
   const ground = groundOf(setting.place.bed);
   const lie: Lie = { ground, level: true };
-  const postsAt = postCentres({
-    rowMm: lengthOnLie(lie, v.rowLength),
-    bayMm: v.bay,
-    by: v.bays,
-    postWideMm: post.wideMm,
-  });
+  const { postsAt, bays } = rowAsStood(
+    postCentres({
+      rowMm: lengthOnLie(lie, v.rowLength),
+      bayMm: v.bay,
+      by: v.bays,
+      postWideMm: post.wideMm,
+    }),
+    post.wideMm,
+    (i) => `post-${i + 1}`,
+    setting,
+  );
   const levelMm = (postsAt.at(-1) as number) + post.wideMm / 2;
   const builtMm = lengthOnSoil(lie, levelMm);
   const highGround = Math.max(0, groundAt(ground, levelMm));
@@ -112,7 +119,7 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
   const posts = standPosts(t, lie);
   const { rails, joints: railJoints } = layRails(t, posts);
   const panels = v.hang === 'between' ? panelsBetween(t, rails) : panelsBehind(t, rails, posts);
-  const clearMm = (postsAt[1] as number) - (postsAt[0] as number) - post.wideMm;
+  const clearMm = widestBay(postsAt) - post.wideMm;
   const lines = t.sides.length * 2;
   const most = Math.max(...posts.map(({ stands }) => stands.aboveMm)) - v.topBlock;
   const row = bedRow(setting, v, {
@@ -137,6 +144,17 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
         },
       ),
       ...row,
+      bays: bays.map(({ clearMm: ownMm, ...asStood }, i) => ({
+        name: String(i + 1),
+        posts: [`post-${i + 1}`, `post-${i + 2}`] as const,
+        guest: null,
+        run: 1,
+        fromMm: postsAt[i] as number,
+        centresMm: ownMm + post.wideMm,
+        clearMm: ownMm,
+        riseMm: groundAt(ground, postsAt[i + 1] as number) - groundAt(ground, postsAt[i] as number),
+        asStood,
+      })),
       hold: panelHold(panel, {
         gapMm: v.gap,
         topMm: { least: t.highMm - highGround, most },
@@ -191,11 +209,8 @@ function betweenPosts(t: Trellis, panels: readonly Sheet[], clearMm: number): Ra
       ? panel.lengthMm
       : Math.max(...panels.map((part) => part.cutMm));
   const nominalClearMm = clearMm + t.postMm - (nominalMm(v.section)?.wideMm ?? t.postMm);
-  const offWire = (part: Sheet): boolean =>
-    v.cutAt === 'gap' &&
-    Math.abs(part.cutMm - clearMm) < 1 &&
-    clearMm < panel.lengthMm - 1 &&
-    Math.abs((clearMm / panel.pitchMm) % 1) > 0.01;
+  const offWire = ({ cutMm }: Sheet): boolean =>
+    v.cutAt === 'gap' && cutMm < panel.lengthMm - 1 && Math.abs((cutMm / panel.pitchMm) % 1) > 0.01;
   return {
     bay: { panelMm: meant, clearMm, nominalClearMm, posts: t.postsAt.length },
     offWire: panels.filter(offWire).length,

@@ -1,0 +1,113 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
+import { DEMO_PLAN } from '../demo/garden';
+import { anyPlan, first } from '../structures/any-plan.fixture';
+import { kindOf } from '../structures/registry';
+import { clearBefore } from '../structures/rules/as-stood';
+import { outOfReach, unsound } from '../structures/unsound.fixture';
+import { computeStructure } from './compute';
+import type { Plan } from './plan';
+import { withReadings, type Reading } from './readings';
+
+const baysOf = (plan: Plan) => first(plan).sized.design.bays ?? [];
+/** What a tape says before the second post of some bays, by share of what it may say. */
+const readingsAt = (plan: Plan, shares: readonly number[]): Reading[] => {
+  const { id: structure, kind } = plan.structures[0]!;
+  return baysOf(plan).flatMap(({ posts, asStood }, i): Reading[] => {
+    const share = shares[i % shares.length]!;
+    return asStood && share >= 0
+      ? [
+          {
+            structure,
+            kind,
+            knob: clearBefore(posts[1]),
+            mm: asStood.leastMm + share * (asStood.mostMm - asStood.leastMm),
+          },
+        ]
+      : [];
+  });
+};
+
+describe.each(['rail-trellis', 'garden-fence'].map(kindOf))('bays of $id as they were built', (kind) => {
+  it('are as wide as the tape said, whatever it said; all of it is built to them, and the plan keeps what was meant', () => {
+    fc.assert(
+      fc.property(
+        anyPlan(kind),
+        // Less than nought: nothing was measured there.
+        fc.array(fc.double({ min: -0.5, max: 1, noNaN: true }), { minLength: 1, maxLength: 5 }),
+        (plan, shares) => {
+          const readings = readingsAt(plan, shares);
+          const over = withReadings(plan, readings);
+          const built = first(over);
+          for (const { posts, clearMm, asStood } of built.sized.design.bays ?? []) {
+            const said = readings.find(({ knob }) => knob === clearBefore(posts[1]));
+            // What one bay takes may leave another less than its tape says: that is told as not measured.
+            if (asStood?.isMeasured) expect(Math.abs(clearMm - (said?.mm ?? NaN))).toBeLessThan(0.01);
+            else if (asStood && kind.id === 'rail-trellis') expect(clearMm).toBeCloseTo(asStood.plannedMm, 6);
+          }
+          if (kind.id === 'rail-trellis')
+            expect((built.sized.design.bays ?? []).filter(({ asStood }) => asStood?.isMeasured)).toHaveLength(
+              readings.length,
+            );
+          // Where posts are too short for what was asked it holds nothing, measured or not.
+          if (unsound(first(plan).sized.design).length === 0) expect(unsound(built.sized.design)).toEqual([]);
+          expect(first(plan)).toEqual(first({ ...over, structures: plan.structures }));
+        },
+      ),
+      { numRuns: cases(25) },
+    );
+  });
+
+  it('say nothing where the tape says what cannot be, or another post', () => {
+    fc.assert(
+      fc.property(anyPlan(kind), (plan) => {
+        const { id: structure, kind: of } = plan.structures[0]!;
+        const wrong = baysOf(plan).flatMap(({ posts, asStood }) =>
+          asStood
+            ? [asStood.leastMm - 1, asStood.mostMm + 1, -10].map((mm) => ({
+                structure,
+                kind: of,
+                knob: clearBefore(posts[1]),
+                mm,
+              }))
+            : [],
+        );
+        const other = { structure, kind: of, knob: clearBefore('nobody'), mm: 1000 };
+        for (const one of [...wrong, other])
+          expect(first(withReadings(plan, [one])).sized.design).toEqual(first(plan).sized.design);
+      }),
+      { numRuns: cases(8) },
+    );
+  });
+});
+
+it('the melon trellis with three odd gaps: its panels are cut to each, its rails reach from post to post, its list comes out anew', () => {
+  const alone = { ...DEMO_PLAN, structures: DEMO_PLAN.structures.filter(({ id }) => id === 'melon-trellis') };
+  const [meant] = [computeStructure(alone, alone.structures[0]!)];
+  const clear = meant.sized.design.bays?.[0]?.clearMm ?? 0;
+  const odd = [-62, 25, 103].map((by) => clear + by);
+  const over = withReadings(
+    alone,
+    odd.map((mm, i) => ({ structure: 'melon-trellis', kind: 'rail-trellis', knob: clearBefore(`post-${i + 2}`), mm })),
+  );
+  const built = computeStructure(over, over.structures[0]!);
+  const bays = built.sized.design.bays ?? [];
+  expect(bays.slice(0, 3).map(({ clearMm }) => Math.round(clearMm))).toEqual(
+    odd.slice(0, bays.length).map((mm) => Math.round(mm)),
+  );
+  // A panel between two posts is no longer than what is clear there, and no shorter than that by a mesh.
+  for (const [i, { clearMm }] of bays.entries()) {
+    const panel = built.sized.design.parts.find(({ id }) => id === `panel-${i + 1}`);
+    const cutMm = panel && 'cutMm' in panel ? panel.cutMm : 0;
+    expect(cutMm).toBeLessThanOrEqual(clearMm + 0.5);
+    expect(cutMm).toBeGreaterThan(clearMm - 205);
+  }
+  const lengthOf = (computed: typeof built): number =>
+    computed.sized.design.parts
+      .filter(({ id }) => id.startsWith('rail-front-bottom'))
+      .reduce((sum, part) => sum + ('cutMm' in part ? part.cutMm : 0), 0);
+  const by = bays.reduce((sum, { clearMm, asStood }) => sum + clearMm - (asStood?.plannedMm ?? 0), 0);
+  expect(lengthOf(built) - lengthOf(meant)).toBeCloseTo(by, 3);
+  expect(outOfReach(built.sized.design, [])).toEqual(outOfReach(meant.sized.design, []));
+});

@@ -1,0 +1,122 @@
+'use client';
+import { X } from 'lucide-react';
+import { useId, useState } from 'react';
+import { postNumbers } from '@lignum/core/design/post-numbers';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import { formatLength } from '@lignum/core/quantity/length';
+import { stepOf } from '@lignum/core/structures/knob';
+import { clearBefore } from '@lignum/core/structures/rules/as-stood';
+import { measuredAs } from '../../kept/readings';
+import { LengthInput } from '../../ui/field';
+import { useGarden } from '../shell/garden-context';
+import { ownName } from '../shell/own-name';
+
+type Bay = NonNullable<ComputedStructure['sized']['design']['bays']>[number];
+
+/** What the tape says between posts that stand: everything else is made to that, and the plan keeps what was meant. */
+export function BaysAsBuilt({ computed }: { computed: ComputedStructure }) {
+  const { record, tongue } = useGarden();
+  const { design } = computed.sized;
+  const read = (design.bays ?? []).filter(({ asStood }) => asStood);
+  if (read.length === 0) return null;
+  const numbers = postNumbers(design);
+  const length = (mm: number) => formatLength(Math.abs(mm), tongue.units);
+  const by = read.reduce((sum, { clearMm, asStood }) => sum + clearMm - (asStood?.plannedMm ?? clearMm), 0);
+  const measured = read.filter(({ asStood }) => asStood?.isMeasured).length;
+  const say = (bay: Bay) => (value: number | null) =>
+    record.say(
+      [
+        {
+          ...measuredAs({
+            structure: computed.structure.id,
+            kind: computed.kind.id,
+            knob: clearBefore(bay.posts[1]),
+          }),
+          value,
+        },
+      ],
+      ownName(),
+    );
+  return (
+    <section aria-label="Between the posts as built" className="mt-5 max-w-2xl border-l-4 border-leaf pl-3">
+      <h3 className="text-lg">Once the posts stand</h3>
+      <p className="text-[0.95rem] text-soft">
+        Lay the tape from face to face, low down, and type what it says. What goes between them, the marks, the list and
+        the days follow; the plan keeps what was meant.
+      </p>
+      <ul className="mt-1 divide-y divide-rule">
+        {read.map((bay) => (
+          <BayRow
+            key={bay.posts[1]}
+            bay={bay}
+            between={bay.posts.map((post) => numbers.get(post)).join(' and ')}
+            onSay={say(bay)}
+          />
+        ))}
+      </ul>
+      {measured > 0 && (
+        <p role="status" className="mt-1 font-medium tabular-nums">
+          {measured} of {read.length} measured
+          {Math.abs(by) < 0.5
+            ? ': as long as planned, all together.'
+            : `: together ${length(by)} ${by > 0 ? 'more' : 'less'} than planned.`}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function BayRow({ bay, between, onSay }: { bay: Bay; between: string; onSay: (mm: number | null) => void }) {
+  const { tongue } = useGarden();
+  const id = useId();
+  const [fault, setFault] = useState<string | null>(null);
+  const { asStood, clearMm } = bay;
+  if (!asStood) return null;
+  const { plannedMm, leastMm, mostMm, isMeasured } = asStood;
+  const by = clearMm - plannedMm;
+  const length = (mm: number) => formatLength(mm, tongue.units);
+  return (
+    <li className="py-1.5">
+      <div className="flex min-h-11 flex-wrap items-center justify-between gap-x-3">
+        <label htmlFor={id} className="leading-tight font-medium">
+          Between {between}
+          <span className="block text-[0.9rem] font-normal text-soft tabular-nums">
+            {isMeasured && Math.abs(by) >= 0.5
+              ? `${length(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than planned, ${length(plannedMm)}`
+              : isMeasured
+                ? 'as planned'
+                : `planned ${length(plannedMm)}`}
+          </span>
+        </label>
+        <span className="flex items-center">
+          <LengthInput
+            id={id}
+            mm={clearMm}
+            units={tongue.units}
+            min={leastMm}
+            max={mostMm}
+            step={stepOf({}, tongue.units)}
+            onChange={onSay}
+            onFault={setFault}
+            className={`w-32 text-right ${isMeasured ? 'font-semibold' : ''}`}
+          />
+          <button
+            type="button"
+            aria-label={`Forget what was measured between ${between}`}
+            title="Back to the plan"
+            disabled={!isMeasured}
+            onClick={() => onSay(null)}
+            className="grid size-11 place-items-center text-soft hover:text-ink disabled:invisible"
+          >
+            <X size={17} aria-hidden />
+          </button>
+        </span>
+      </div>
+      {fault && (
+        <p role="alert" className="pb-1 text-[0.85rem] font-medium text-keel">
+          {fault}
+        </p>
+      )}
+    </li>
+  );
+}
