@@ -20,7 +20,7 @@ test('what could be built says whom it would take sun from where it is drawn, an
   await expect(card('Hinged A-frame')).toContainText(
     /Sun it takes, if on [A-Z][\w -]+(up to [\d.]+ h a day from [A-Z]|none worth a word)/,
     // Worked out for forty kinds beside everything else that runs here.
-    { timeout: 45_000 },
+    { timeout: 75_000 },
   );
   await expect(card('Garden fence')).toContainText('Work a year');
   await expect(card('Garden fence')).not.toContainText('Sun it takes');
