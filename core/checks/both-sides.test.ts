@@ -153,6 +153,7 @@ const plants = (id: string, training = 0, count = 4): Planted[] => {
   const crop = cropIn([], id);
   return [{ id, bed: 'b', crop, training: crop.trainings[training] as Planted['training'], count }];
 };
+const wholeBay = { panelMm: 2400, clearMm: 2400, nominalClearMm: 2400, posts: 3, openMm: 0, meshMm: 200 };
 const tomato = plants('tomato');
 const pea = plants('pea');
 const cucumber = plants('cucumber');
@@ -237,9 +238,11 @@ const CASES: Record<string, Case[]> = {
     [arborInside({ insideMm: inches(36), onWayMm: null }), 'good', 'inside.fits'],
   ],
   'bay-fits': [
-    [bayFits({ panelMm: 2400, clearMm: 2399, nominalClearMm: 2399, posts: 3 }), 'warn', 'bay.narrow'],
-    [bayFits({ panelMm: 2400, clearMm: 2400, nominalClearMm: 2400, posts: 3 }), 'good', 'bay.fits'],
-    [bayFits({ panelMm: 2400, clearMm: 2400, nominalClearMm: 2388, posts: 3 }), 'good', 'bay.actual'],
+    [bayFits({ ...wholeBay, clearMm: 2399, nominalClearMm: 2399 }), 'warn', 'bay.narrow'],
+    [bayFits(wholeBay), 'good', 'bay.fits'],
+    [bayFits({ ...wholeBay, nominalClearMm: 2388 }), 'good', 'bay.actual'],
+    [bayFits({ ...wholeBay, clearMm: 2600, nominalClearMm: 2600, openMm: 200 }), 'good', 'bay.fits'],
+    [bayFits({ ...wholeBay, clearMm: 2602, nominalClearMm: 2602, openMm: 202 }), 'warn', 'bay.open'],
   ],
   'bend-sets': [
     // 10 mm of 210 GPa that gives at 420 MPa: E d / (2 σ) = 2500 mm.

@@ -247,7 +247,9 @@ describe('what each check compares', () => {
     expect(railsBroken({ broken: 2, rails: 4 })?.level).toBe('good');
     expect(holeClash({ moved: 3, mostMm: 40, clashing: 0 })?.level).toBe('good');
     expect(holeClash({ moved: 3, mostMm: 40, clashing: 1 })?.level).toBe('warn');
-    expect(bayFits({ panelMm: 2438, clearMm: 2349, nominalClearMm: 2336, posts: 3 })?.level).toBe('warn');
+    expect(
+      bayFits({ panelMm: 2438, clearMm: 2349, nominalClearMm: 2336, posts: 3, openMm: 0, meshMm: 203 })?.level,
+    ).toBe('warn');
     expect(nailInterval({ askedMm: 127, setMm: 137.5 })?.level).toBe('note');
     expect(wireTension({ tensionN: 400, stretchMm: 1, yieldShare: 0.2 })?.level).toBe('good');
   });

@@ -175,9 +175,8 @@ function builtIn(plan: Plan, structure: StructurePlan, also: readonly StructureP
   };
 }
 
-/** Of the other beds, that which loses most sun to it in full growth; null of what takes none worth a word, and of what will not do: it casts its shade on nobody. */
+/** Of the other beds, that which loses most sun to it in full growth; null of what takes none worth a word. */
 function shadeOf(plan: Plan, { computed, others }: BuiltIn): Choice['shade'] {
-  if (!suiting(computed).suits) return null;
   const own = bedsOf(computed.setting.place).map((bed) => bed.id);
   // What grows under a cover or behind a fence stands there without it: its shade is not theirs.
   const standing = [computed, ...others]
@@ -194,7 +193,7 @@ function shadeOf(plan: Plan, { computed, others }: BuiltIn): Choice['shade'] {
 
 /**
  * The sun that something of the plan takes, as {@link weighed} says it, without weighing anything else; undefined of
- * what will not do, which stands nowhere yet.
+ * what is too small or unfit for its plants, which stands nowhere yet.
  */
 export function shadeTaken(plan: Plan, structure: StructurePlan): Choice['shade'] | undefined {
   const { without, also } = apart(plan, structure);
@@ -228,7 +227,8 @@ export function weigh(
     nobodyComes: open.length === 0,
     stand: typeof short === 'string' ? null : short,
     minutesAWeek: minutesOf(computed),
-    shade: shadeOf(plan, built),
+    // What will not do casts its shade on nobody.
+    shade: suits ? shadeOf(plan, built) : null,
   };
   return {
     structure,

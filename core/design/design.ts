@@ -206,6 +206,19 @@ export interface Handle<V extends string = string> {
 }
 
 /** @example parts.filter(({ role }) => role === 'post') // everything else is asked of its parts */
+/**
+ * What is clear between two posts: what was meant, the least and most a tape may say, and what it said; of what it said
+ * outside of that nothing follows. mm.
+ * @example { plannedMm: 1715, leastMm: 857, mostMm: 2572, saidMm: 1549, isMeasured: true }
+ */
+export interface BayAsStood {
+  plannedMm: number;
+  leastMm: number;
+  mostMm: number;
+  saidMm: number | null;
+  isMeasured: boolean;
+}
+
 export interface Design {
   kind: string;
   /** What its roles are to the rest of the house: said by its kind beside their names. */
@@ -249,7 +262,7 @@ export interface Design {
     centresMm: number;
     clearMm: number;
     riseMm: number;
-    asStood?: { plannedMm: number; leastMm: number; mostMm: number; isMeasured: boolean };
+    asStood?: BayAsStood;
   }[];
   /** Of what is walked into, and of the sides of a bed: the corners of its walls in order. What stands inside them does not stand in its place. */
   walls?: readonly (readonly [x: number, y: number])[];

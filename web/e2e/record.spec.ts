@@ -126,7 +126,7 @@ test('a rail trellis with three odd gaps, typed at the posts on a phone: what go
     await gap(between).fill(said);
     await gap(between).press('Enter');
   }
-  await expect(stood.getByRole('status')).toContainText(/^3 of \d measured: together .* than planned\.$/);
+  await expect(stood.getByRole('status')).toContainText(/^3 of 3 measured\. All together: .* less than planned\.$/);
   await expect.poll(bill).not.toBe(before);
   await expect(page.getByRole('row').filter({ hasText: '2–3' })).toContainText('5′ 6⅜″');
   expect(await (await request.get(`/api/gardens/${id}/plan`)).text()).toBe(plan);

@@ -1,12 +1,5 @@
+import type { BayAsStood, Design } from '../../design/design';
 import type { Setting } from '../setting';
-
-/** What is clear between a post and the one before it: what was meant, what a tape may say, whether it has. mm. */
-export interface BayAsStood {
-  plannedMm: number;
-  leastMm: number;
-  mostMm: number;
-  isMeasured: boolean;
-}
 
 /** How a reading of what is clear before a post is called; no knob has a colon in its name. */
 export const clearBefore = (post: string): string => `clear:${post}`;
@@ -22,9 +15,9 @@ export function bayAsStood(
   roomMm = Infinity,
 ): BayAsStood & { clearMm: number } {
   const [leastMm, mostMm] = [plannedMm * WITHIN.least, Math.min(plannedMm * WITHIN.most, roomMm)];
-  const mm = measured[clearBefore(post)];
-  const isMeasured = mm !== undefined && mm >= leastMm - 1e-6 && mm <= mostMm + 1e-6;
-  return { plannedMm, leastMm, mostMm, isMeasured, clearMm: isMeasured ? mm : plannedMm };
+  const saidMm = measured[clearBefore(post)] ?? null;
+  const isMeasured = saidMm !== null && saidMm >= leastMm - 1e-6 && saidMm <= mostMm + 1e-6;
+  return { plannedMm, leastMm, mostMm, saidMm, isMeasured, clearMm: isMeasured ? saidMm : plannedMm };
 }
 
 /**
@@ -45,4 +38,15 @@ export function rowAsStood(
   for (const { clearMm } of bays) postsAt.push((postsAt.at(-1) as number) + clearMm + faceMm);
   // To the digit where nothing is measured.
   return { postsAt: bays.some(({ isMeasured }) => isMeasured) ? postsAt : [...plannedAt], bays };
+}
+
+/** How many of a design's bays can be measured and have been, and how much more than meant is clear in those, all together. mm. */
+export function measuredIn({ bays = [] }: Pick<Design, 'bays'>): { of: number; measured: number; moreMm: number } {
+  const read = bays.flatMap(({ clearMm, asStood }) => (asStood ? [{ clearMm, ...asStood }] : []));
+  const measured = read.filter(({ isMeasured }) => isMeasured);
+  return {
+    of: read.length,
+    measured: measured.length,
+    moreMm: measured.reduce((sum, { clearMm, plannedMm }) => sum + clearMm - plannedMm, 0),
+  };
 }

@@ -1,11 +1,11 @@
 import { cross, dot, reach, type Point } from '../../geometry/space';
 import type { PathSpot } from '../../site/path';
 import type { Guest } from '../../site/stands/opening';
-import type { ViewFrame } from '../../design/design';
+import type { BayAsStood, ViewFrame } from '../../design/design';
 import type { Terrain } from '../../site/ground';
 import { FROM_ABOVE } from './row-views';
 import type { Setting } from '../setting';
-import { bayAsStood, type BayAsStood } from './as-stood';
+import { bayAsStood } from './as-stood';
 import { equalBays } from './spacing';
 
 /**

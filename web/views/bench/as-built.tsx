@@ -4,6 +4,7 @@ import { useId, useState } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { KnobState, LengthKnob } from '@lignum/core/structures/knob';
 import type { Tongue } from '@lignum/core/wording/say';
+import { apartWords } from '../../words/as-built-words';
 import { KnobLength } from './knob-length';
 
 /**
@@ -55,19 +56,10 @@ export default function AsBuilt({
       ) : (
         <p className="pb-1 text-[0.85rem] text-soft">
           {isMeasured
-            ? `${apart(state.value as number, state.planned ?? 0, tongue)} Cuts, marks and costs follow what stands.`
+            ? `${apartWords(Number(state.value) - (state.planned ?? 0), tongue.units)}, ${formatLength(state.planned ?? 0, tongue.units)}. Cuts, marks and costs follow what stands.`
             : 'Type what the tape says once it stands: cuts, marks and costs follow.'}
         </p>
       )}
     </div>
   );
-}
-
-/** How what stands differs from what was meant. */
-function apart(mm: number, plannedMm: number, { units }: Tongue): string {
-  const by = mm - plannedMm;
-  const planned = formatLength(plannedMm, units);
-  return Math.abs(by) < 0.5
-    ? `As planned, ${planned}.`
-    : `${formatLength(Math.abs(by), units)} ${by > 0 ? 'more' : 'less'} than planned, ${planned}.`;
 }

@@ -5,9 +5,10 @@ import { postNumbers } from '@lignum/core/design/post-numbers';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { stepOf } from '@lignum/core/structures/knob';
-import { clearBefore } from '@lignum/core/structures/rules/as-stood';
+import { clearBefore, measuredIn } from '@lignum/core/structures/rules/as-stood';
 import { measuredAs } from '../../kept/readings';
 import { LengthInput } from '../../ui/field';
+import { apartWords } from '../../words/as-built-words';
 import { useGarden } from '../shell/garden-context';
 import { ownName } from '../shell/own-name';
 
@@ -20,9 +21,7 @@ export function BaysAsBuilt({ computed }: { computed: ComputedStructure }) {
   const read = (design.bays ?? []).filter(({ asStood }) => asStood);
   if (read.length === 0) return null;
   const numbers = postNumbers(design);
-  const length = (mm: number) => formatLength(Math.abs(mm), tongue.units);
-  const by = read.reduce((sum, { clearMm, asStood }) => sum + clearMm - (asStood?.plannedMm ?? clearMm), 0);
-  const measured = read.filter(({ asStood }) => asStood?.isMeasured).length;
+  const { measured, moreMm } = measuredIn(design);
   const say = (bay: Bay) => (value: number | null) =>
     record.say(
       [
@@ -56,10 +55,7 @@ export function BaysAsBuilt({ computed }: { computed: ComputedStructure }) {
       </ul>
       {measured > 0 && (
         <p role="status" className="mt-1 font-medium tabular-nums">
-          {measured} of {read.length} measured
-          {Math.abs(by) < 0.5
-            ? ': as long as planned, all together.'
-            : `: together ${length(by)} ${by > 0 ? 'more' : 'less'} than planned.`}
+          {measured} of {read.length} measured. All together: {apartWords(moreMm, tongue.units).toLowerCase()}.
         </p>
       )}
     </section>
@@ -72,8 +68,7 @@ function BayRow({ bay, between, onSay }: { bay: Bay; between: string; onSay: (mm
   const [fault, setFault] = useState<string | null>(null);
   const { asStood, clearMm } = bay;
   if (!asStood) return null;
-  const { plannedMm, leastMm, mostMm, isMeasured } = asStood;
-  const by = clearMm - plannedMm;
+  const { plannedMm, leastMm, mostMm, saidMm, isMeasured } = asStood;
   const length = (mm: number) => formatLength(mm, tongue.units);
   return (
     <li className="py-1.5">
@@ -81,11 +76,9 @@ function BayRow({ bay, between, onSay }: { bay: Bay; between: string; onSay: (mm
         <label htmlFor={id} className="leading-tight font-medium">
           Between {between}
           <span className="block text-[0.9rem] font-normal text-soft tabular-nums">
-            {isMeasured && Math.abs(by) >= 0.5
-              ? `${length(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than planned, ${length(plannedMm)}`
-              : isMeasured
-                ? 'as planned'
-                : `planned ${length(plannedMm)}`}
+            {isMeasured
+              ? `${apartWords(clearMm - plannedMm, tongue.units)}, ${length(plannedMm)}`
+              : `Planned ${length(plannedMm)}`}
           </span>
         </label>
         <span className="flex items-center">
@@ -104,7 +97,7 @@ function BayRow({ bay, between, onSay }: { bay: Bay; between: string; onSay: (mm
             type="button"
             aria-label={`Forget what was measured between ${between}`}
             title="Back to the plan"
-            disabled={!isMeasured}
+            disabled={saidMm === null}
             onClick={() => onSay(null)}
             className="grid size-11 place-items-center text-soft hover:text-ink disabled:invisible"
           >
@@ -112,9 +105,10 @@ function BayRow({ bay, between, onSay }: { bay: Bay; between: string; onSay: (mm
           </button>
         </span>
       </div>
-      {fault && (
+      {(fault || (saidMm !== null && !isMeasured)) && (
         <p role="alert" className="pb-1 text-[0.85rem] font-medium text-keel">
-          {fault}
+          {fault ??
+            `The tape said ${length(saidMm ?? 0)}, which cannot be as the plan and the other posts are now: ${length(leastMm)} to ${length(mostMm)} can. Measure again, or forget it.`}
         </p>
       )}
     </li>

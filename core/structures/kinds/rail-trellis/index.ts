@@ -69,6 +69,7 @@ export const kind = structureKind({
       return v.gap - over >= LEAST_GAP_MM ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
     },
     'bay.narrow': (v) => ({ bays: 'clear', bay: v.bay }),
+    'bay.open': () => ({ hang: 'behind' }),
     'rails.all-broken': (v, { design }, setting) => {
       const fits = bayForTwo(
         v,

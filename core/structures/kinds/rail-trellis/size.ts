@@ -1,5 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { nominalMm, timberId } from '../../../catalogue/timber';
+import type { bayFits } from '../../../checks/bay-fits';
 import { ascending, chain } from '../../../design/chain';
 import { placed, type Design, type Joint } from '../../../design/design';
 import type { Sheet } from '../../../design/shapes/sheet';
@@ -17,7 +18,6 @@ import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../../rules/lie';
 import { offeredPanels, panelOf } from '../../rules/panel-choice';
 import { rowAsStood } from '../../rules/as-stood';
 import { acrossBed, fallOf } from '../../rules/row';
-import { widestBay } from '../../rules/spacing';
 import type { BedSetting } from '../../setting';
 import { postCentres } from './bays';
 import type { RailTrellisValues } from './knobs';
@@ -35,23 +35,37 @@ export interface RailTrellisFacts {
   splices: { broken: number; rails: number };
   /** Panels between posts: what one measures, what is clear, what would be clear if timber were as thick as it is called; pieces not cut beside a wire. */
   between: {
-    bay: { panelMm: number; clearMm: number; nominalClearMm: number; posts: number };
+    bay: Parameters<typeof bayFits>[0];
     offWire: number;
   } | null;
   fixedBy: 'screws' | 'staples';
 }
 
+/** The least and the most that is clear between two of its posts, which is one where none was measured. mm. */
+const clearOf = (bays: readonly { clearMm: number; isMeasured: boolean }[]) => ({
+  leastMm: Math.min(...bays.map(({ clearMm }) => clearMm)),
+  mostMm: Math.max(...bays.map(({ clearMm }) => clearMm)),
+  isMeasured: bays.some(({ isMeasured }) => isMeasured),
+});
+
 /** Why there are so many of each. */
-const reasonsOf = ({ v, postsAt, sides }: Trellis, clearMm: number): Design['reasons'] => ({
-  post: fact(`count.posts.${v.bays}`, { posts: postsAt.length, bay: { mm: v.bay }, clear: { mm: clearMm } }),
+const reasonsOf = (
+  { v, postsAt, sides }: Trellis,
+  { leastMm, mostMm, isMeasured }: ReturnType<typeof clearOf>,
+): Design['reasons'] => ({
+  post: isMeasured
+    ? fact('count.posts.stood', { posts: postsAt.length, least: { mm: leastMm }, most: { mm: mostMm } })
+    : fact(`count.posts.${v.bays}`, { posts: postsAt.length, bay: { mm: v.bay }, clear: { mm: mostMm } }),
   rail: fact(v.stagger === 'yes' ? 'count.rails' : 'count.rails.line', {
     rails: sides.length * 2,
     sides: sides.length,
   }),
-  panel: fact(v.hang === 'between' ? 'count.panels.between' : 'count.panels.behind', {
-    bays: postsAt.length - 1,
-    clear: { mm: clearMm },
-  }),
+  panel:
+    v.hang === 'behind'
+      ? fact('count.panels.behind')
+      : isMeasured
+        ? fact('count.panels.stood', { bays: postsAt.length - 1 })
+        : fact('count.panels.between', { bays: postsAt.length - 1, clear: { mm: mostMm } }),
   shelf: fact('count.shelves', { strips: STRIPS }),
   'rail to post': fact('count.rail-screws'),
   'panel to rail': fact('count.panel-screws', { every: { mm: SCREW_EVERY_MM } }),
@@ -119,7 +133,7 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
   const posts = standPosts(t, lie);
   const { rails, joints: railJoints } = layRails(t, posts);
   const panels = v.hang === 'between' ? panelsBetween(t, rails) : panelsBehind(t, rails, posts);
-  const clearMm = widestBay(postsAt) - post.wideMm;
+  const clear = clearOf(bays);
   const lines = t.sides.length * 2;
   const most = Math.max(...posts.map(({ stands }) => stands.aboveMm)) - v.topBlock;
   const row = bedRow(setting, v, {
@@ -140,7 +154,7 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
         pourFootings(posts, v.footing, v.gravel),
         v.caps === 'cap' && { joints: posts.map(capOn) },
         {
-          reasons: reasonsOf(t, clearMm),
+          reasons: reasonsOf(t, clear),
         },
       ),
       ...row,
@@ -188,9 +202,9 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
     }),
     facts: {
       rowsAtMm: [t.y],
-      spacingMm: clearMm + post.wideMm,
+      spacingMm: clear.mostMm + post.wideMm,
       splices: { broken: brokenOnOne(t, rails), rails: lines },
-      between: v.hang === 'between' ? betweenPosts(t, panels.parts, clearMm) : null,
+      between: v.hang === 'between' ? betweenPosts(t, panels.parts, clear) : null,
       fixedBy: v.fixing === 'staples' ? 'staples' : 'screws',
     },
   };
@@ -201,18 +215,30 @@ const brokenOnOne = ({ postsAt }: Trellis, rails: readonly Rail[]): number =>
   Math.max(0, ...postsAt.slice(1, -1).map((at) => rails.filter((one) => Math.abs(one.fromMm - at) < 1).length));
 
 /** What panels between posts measure against what is clear. mm. */
-function betweenPosts(t: Trellis, panels: readonly Sheet[], clearMm: number): RailTrellisFacts['between'] {
+function betweenPosts(
+  t: Trellis,
+  panels: readonly Sheet[],
+  { mostMm: clearMm, isMeasured }: ReturnType<typeof clearOf>,
+): RailTrellisFacts['between'] {
   const { v, panel } = t;
-  // Eight-foot centres are chosen by those who forget that the posts take their share.
+  const longestMm = Math.max(...panels.map((part) => part.cutMm));
+  // Eight-foot centres are chosen by those who forget that the posts take their share; once they stand nobody reckons.
   const meant =
-    v.bays === 'centres' && Math.abs(v.bay - panel.lengthMm) < panel.pitchMm / 2
+    !isMeasured && v.bays === 'centres' && Math.abs(v.bay - panel.lengthMm) < panel.pitchMm / 2
       ? panel.lengthMm
-      : Math.max(...panels.map((part) => part.cutMm));
-  const nominalClearMm = clearMm + t.postMm - (nominalMm(v.section)?.wideMm ?? t.postMm);
+      : longestMm;
+  const nominalClearMm = isMeasured ? clearMm : clearMm + t.postMm - (nominalMm(v.section)?.wideMm ?? t.postMm);
   const offWire = ({ cutMm }: Sheet): boolean =>
     v.cutAt === 'gap' && cutMm < panel.lengthMm - 1 && Math.abs((cutMm / panel.pitchMm) % 1) > 0.01;
   return {
-    bay: { panelMm: meant, clearMm, nominalClearMm, posts: t.postsAt.length },
+    bay: {
+      panelMm: meant,
+      clearMm,
+      nominalClearMm,
+      posts: t.postsAt.length,
+      openMm: clearMm - longestMm,
+      meshMm: panel.pitchMm,
+    },
     offWire: panels.filter(offWire).length,
   };
 }
