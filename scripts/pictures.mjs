@@ -88,6 +88,8 @@ const SHOTS = [
       before: async (page) => {
         await page.getByText('The joints, close up').click();
         await page.locator('.ink-lens').first().waitFor();
+        await page.getByText('The joints, close up').evaluate((one) => one.scrollIntoView());
+        await page.mouse.wheel(0, -90);
         await page.waitForTimeout(500);
       },
     },

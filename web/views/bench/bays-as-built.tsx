@@ -72,8 +72,8 @@ function BayRow({ bay, between, onSay }: { bay: Bay; between: string; onSay: (mm
   const length = (mm: number) => formatLength(mm, tongue.units);
   return (
     <li className="py-1.5">
-      <div className="flex min-h-11 flex-wrap items-center justify-between gap-x-3">
-        <label htmlFor={id} className="leading-tight font-medium">
+      <div className="flex min-h-11 items-center justify-between gap-x-3">
+        <label htmlFor={id} className="min-w-0 leading-tight font-medium">
           Between {between}
           <span className="block text-[0.9rem] font-normal text-soft tabular-nums">
             {isMeasured
@@ -81,7 +81,7 @@ function BayRow({ bay, between, onSay }: { bay: Bay; between: string; onSay: (mm
               : `Planned ${length(plannedMm)}`}
           </span>
         </label>
-        <span className="flex items-center">
+        <span className="flex shrink-0 items-center">
           <LengthInput
             id={id}
             mm={clearMm}
