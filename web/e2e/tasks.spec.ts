@@ -189,7 +189,8 @@ for (const [width, height] of [
       expect(pages).toBe(await page.locator('.sheet-page').count());
       // With the plan of every structure it is one file, and only what is in it is not asked for again.
       const [file] = await Promise.all([
-        page.waitForEvent('download'),
+        // A page of each plan is worked out for it.
+        page.waitForEvent('download', { timeout: 60_000 }),
         page.getByRole('link', { name: 'PDF with every plan' }).click(),
       ]);
       const pack = readFileSync(await file.path()).toString('latin1');
