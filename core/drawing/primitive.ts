@@ -1,4 +1,5 @@
 import type { Look } from '../catalogue/stock';
+import type { Stage } from '../work/progress';
 
 /** A point of a view in millimetres: right and up are positive. */
 export type Spot = readonly [right: number, up: number];
@@ -6,6 +7,7 @@ export type Spot = readonly [right: number, up: number];
 /** What a line means; the adapters decide its weight and colour. */
 export type Ink =
   | Look
+  | Stage
   | 'outline'
   | 'hidden'
   | 'ground'

@@ -7,6 +7,7 @@ import { onPlan, type PlanSpot } from '../site/plot';
 import { growingMonths, samplesOfDay } from '../site/sun/samples';
 import { COMMON_YEAR, dayOfYear } from '../site/sun/season';
 import { LEAST_ALTITUDE_RAD, shadowPerHeight } from '../site/sun/shadow';
+import { asFarAsBuilt, type Stands } from './as-far-as-built';
 import { bedsAsBuilt, onPlotOf, type OnPlot } from './on-plot';
 import { shadersOf } from './shaders-of';
 import { boundsOf, couldFallOn, gridOver, shadowOf, sunHours, takenBy, type Bounds, type Grid } from './shade';
@@ -21,7 +22,11 @@ export function movedWith(one: OnPlot, { id, xMm, yMm, turnDeg }: Bed): OnPlot {
   return { ...one, place, frame: frameOf(place, one.design.startMm) };
 }
 
-export const standingOf = (plan: Plan): OnPlot[] => computeGarden(plan).structures.map(onPlotOf);
+/** What throws shadows on a plot: all that is planned, or what stands of it. */
+export const standingOf = (plan: Plan, stands?: Stands): OnPlot[] => {
+  const garden = computeGarden(plan);
+  return (stands ? asFarAsBuilt(garden, stands) : garden).structures.map(onPlotOf);
+};
 
 /** Direct-sun hours a day of one bed in one month, and what each support takes from it. */
 export interface BedSun {
@@ -61,8 +66,12 @@ export function sunMap(
 }
 
 /** The whole plot over the growing months, on a grid of `cellMm`. Calls `progress` with the share done. */
-export function studySun(plan: Plan, cellMm = 250, progress: (share: number) => void = () => undefined): SunStudy {
-  const standing = standingOf(plan);
+export function studySun(
+  plan: Plan,
+  cellMm = 250,
+  progress: (share: number) => void = () => undefined,
+  standing: readonly OnPlot[] = standingOf(plan),
+): SunStudy {
   const grid = gridOver(plan.site.widthMm, plan.site.depthMm, cellMm);
   const wanted = growingMonths(plan.site);
   const season = new Float32Array(grid.columns * grid.rows);

@@ -15,7 +15,8 @@ import { onDay, stretchesOf } from './on-day';
 import { buildingSteps, tasksOf } from './order';
 import { RATES } from './rates';
 import { usualWork } from './usual-work';
-import { paceOf, weekendsOf, type Built, type Weekends } from './weekends';
+import { paceOf, type Built } from './left';
+import { weekendsOf, type Weekends } from './weekends';
 
 const garden = computeGarden(DEMO_PLAN).structures;
 const WORK = DEMO_PLAN.work as Work;

@@ -1,8 +1,9 @@
 import type { ComputedStructure } from '../plan/compute-as';
-import type { Plan, Work } from '../plan/plan';
+import type { Plan } from '../plan/plan';
 import { stepsOf } from '../plan/steps';
 import { addDays, daysBetween, weekdayOf } from '../site/calendar-days';
 import { workDays, type WorkDay } from './days';
+import { leftOf, manMinutes, paceOf, type Built, type StepsOf } from './left';
 import { plantingSteps, tasksOf } from './order';
 import type { Placed } from './place';
 import { scheduleOf, type Schedule } from './schedule';
@@ -50,9 +51,6 @@ export interface Weekends {
   withPlants: readonly { on: string; structures: readonly string[] }[];
 }
 
-/** The steps of each structure. */
-type StepsOf = ReadonlyMap<string, ReturnType<typeof stepsOf>>;
-
 /** So many working days are looked at: two years of weekends. */
 const MOST_DAYS = 220;
 /** Services are asked for three working days ahead, and their marks fade in two weeks (common practice, no source). */
@@ -61,15 +59,6 @@ const MARKS_LAST_DAYS = 14;
 /** Long goods are ordered so far ahead, and a permit asked for (from memory). */
 const ORDER_AHEAD_DAYS = 7;
 const PERMIT_AHEAD_DAYS = 28;
-/** A pace that was learned is no less and no more than so many times the rates: beyond, something else was reckoned. */
-const PACE = { least: 0.4, most: 3 };
-
-/** What the gardener's own pace comes to: what days took over what had been reckoned for them. */
-export function paceOf({ took }: Pick<Work, 'took'>): number {
-  const [tookMin, reckonedMin] = took.reduce(([a, b], day) => [a + day.tookMin, b + day.reckonedMin], [0, 0]);
-  return reckonedMin > 0 ? Math.min(PACE.most, Math.max(PACE.least, tookMin / reckonedMin)) : 1;
-}
-
 /** A day so many working days before another. */
 function workingDaysBefore(day: string, many: number): string {
   let at = day;
@@ -113,7 +102,7 @@ export function weekendsOf(
     days: days.filter(({ date }) => used.has(date)),
     structures: standings,
     before: beforeOf(tasks, schedule.placed, steps),
-    minutes: tasks.reduce((sum, { minutes, people }) => sum + minutes * people, 0),
+    minutes: manMinutes(tasks),
     pace,
     latestFrom: latestOf(standings, from, (later) => begun(later).schedule.lateDays > 0),
     withPlants: withPlants(standings, steps),
@@ -141,42 +130,6 @@ function stuckOf(
   return [...found].map(([structure, reason]) => ({ structure, why: reason }));
 }
 
-/** What of each structure was ticked off, steps by their keys and parts, and on which day. */
-export type Built = Readonly<Record<string, Readonly<Record<string, string>>>>;
-
-/**
- * What is left to do. A step is done when it is ticked, or all parts that it adds are, or when it adds none and one after
- * it is done; what waits for it waits from the day on which that was.
- */
-function leftOf(all: readonly Task[], steps: StepsOf, built: Built): Task[] {
-  const done = new Map<string, string>();
-  const after = new Map<string, string>();
-  for (const { id, structure, step, steps: at } of all.toReversed()) {
-    const parts = steps.get(structure)?.[at.at(-1) ?? -1]?.adds ?? [];
-    const own = built[structure] ?? {};
-    const ticked = parts.map((part) => own[part] ?? null);
-    const whole = ticked.every((day) => day !== null) ? (ticked.toSorted().at(-1) ?? null) : null;
-    const day = own[step] ?? whole ?? (parts.length === 0 ? (after.get(structure) ?? null) : null);
-    if (day === null) continue;
-    done.set(id, day);
-    after.set(structure, day);
-  }
-  const waits = new Map(all.map(({ id, waitHours }) => [id, waitHours]));
-  return all
-    .filter(({ id }) => !done.has(id))
-    .map((task) => ({
-      ...task,
-      after: task.after.filter((id) => !done.has(id)),
-      notBefore: task.after.reduce<string | null>((latest, id) => {
-        const day = done.get(id);
-        const hours = waits.get(id) ?? 0;
-        if (day === undefined || hours === 0) return latest;
-        const over = addDays(day, Math.ceil(hours / 24));
-        return latest !== null && latest > over ? latest : over;
-      }, null),
-    }));
-}
-
 function standingsOf(tasks: readonly Task[], placed: readonly Placed[]): Standing[] {
   const on = new Map(placed.map(({ task, date }) => [task, date]));
   const by = new Map<string, Task[]>();
@@ -187,7 +140,7 @@ function standingsOf(tasks: readonly Task[], placed: readonly Placed[]): Standin
     const due = own[0]?.due ?? null;
     return {
       structure,
-      minutes: own.reduce((sum, { minutes, people }) => sum + minutes * people, 0),
+      minutes: manMinutes(own),
       firstDay: days[0] ?? null,
       doneOn,
       due,

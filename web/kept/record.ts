@@ -4,7 +4,7 @@
  * undone by a tick that knew nothing of it. Decision 54.
  */
 export interface Entry {
-  about: 'bought' | 'cut' | 'built' | 'printed' | 'tool' | 'measured';
+  about: 'bought' | 'cut' | 'stood' | 'built' | 'printed' | 'tool' | 'measured';
   /** The thing, by what it is and not by its place in a list: "steel-post 2133.6", "tomato-wall post-2". */
   what: string;
   field: 'done' | 'note' | 'paidMinor' | 'mm';

@@ -1,7 +1,7 @@
 import { msOf, registerOf, type Entry } from './record';
 
 /**
- * What somebody has ticked off: bought, cut, built or printed, and beside what is bought what was taken instead and paid; of a
+ * What somebody has ticked off: bought, cut, stood in its place, built or printed, and beside what is bought what was taken instead and paid; of a
  * tool, where it comes from (its note). Decision 48.
  */
 export interface Tick {

@@ -9,7 +9,7 @@ import { inTransaction } from './transaction';
 
 /** Entries of one exchange: a list of a large garden ticked off without a signal comes in portions well under it. */
 const MOST_AT_ONCE = 1000;
-/** Registers of one garden: sixty structures of fifty parts, each cut, built and bought, and as much again. */
+/** Registers of one garden: sixty structures of fifty parts, each bought, cut, stood and built, and as much again. */
 const MOST_KEPT = 20_000;
 
 /** What is refused as a whole: anything but a list of entries. Each entry is then looked at by itself. */
@@ -19,7 +19,7 @@ export const RECORD_SCHEMA = Joi.object({
 
 const valueOf = (field: Entry['field'], schema: Joi.Schema) => ({ is: field, then: schema.required() });
 const ENTRY_SCHEMA = Joi.object({
-  about: Joi.string().valid('bought', 'cut', 'built', 'printed', 'tool', 'measured').required(),
+  about: Joi.string().valid('bought', 'cut', 'stood', 'built', 'printed', 'tool', 'measured').required(),
   what: Joi.string().min(1).max(200).required(),
   field: Joi.string()
     .valid('done', 'note', 'paidMinor')

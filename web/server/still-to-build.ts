@@ -1,5 +1,5 @@
 import type { Plan } from '@lignum/core/plan/plan';
-import type { Built } from '@lignum/core/work/weekends';
+import type { Built } from '@lignum/core/work/left';
 import type { Entry } from '../kept/record';
 import { builtIn } from '../kept/ticks';
 

@@ -7,7 +7,8 @@ import type { beside } from '@lignum/core/ahead/whole';
 import type { MendableVerdict } from '@lignum/core/plan/mends';
 import type { Point } from '@lignum/core/geometry/space';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
-import type { Built, Weekends } from '@lignum/core/work/weekends';
+import type { Built } from '@lignum/core/work/left';
+import type { Weekends } from '@lignum/core/work/weekends';
 import type { Blown, StandsAnswer, standsIn } from '@lignum/core/plan/stands';
 
 /** Which kind of support is best for a planting: each is sketched as it would enter the plan. */

@@ -8,6 +8,8 @@ export interface HoursQuestion {
   plan: Plan;
   month: number | 'season';
   cellMm: number;
+  /** What stands of each structure, part by part, where only that throws shadows; null where all of it does. */
+  standing: Readonly<Record<string, readonly string[]>> | null;
 }
 
 /** How one support does as it lies and turned, and better places for it; null where it stands on no bed that could be moved. */

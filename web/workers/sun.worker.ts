@@ -5,12 +5,13 @@ import { bedSuns, compareDirections, standingOf, studySun, sunMap } from '@lignu
 import type { Answering } from './newest';
 import type { HoursAnswer, HoursQuestion, PlacesAnswer, PlacesQuestion } from './sun-messages';
 
-function hoursOf({ plan, month, cellMm }: HoursQuestion, told: (share: number) => void): HoursAnswer {
+function hoursOf({ plan, month, cellMm, standing: parts }: HoursQuestion, told: (share: number) => void): HoursAnswer {
+  const there = parts && new Map(Object.entries(parts).map(([id, own]) => [id, new Set(own)]));
+  const standing = standingOf(plan, there ? (id, part) => there.get(id)?.has(part) ?? false : undefined);
   if (month === 'season') {
-    const study = studySun(plan, cellMm, told);
+    const study = studySun(plan, cellMm, told, standing);
     return { columns: study.grid.columns, rows: study.grid.rows, cellMm, hours: study.season, beds: study.beds, month };
   }
-  const standing = standingOf(plan);
   const grid = gridOver(plan.site.widthMm, plan.site.depthMm, cellMm);
   return {
     columns: grid.columns,

@@ -6,7 +6,7 @@ import { instantOf } from '@lignum/core/site/sun/clock';
 import { needsOf } from '@lignum/core/work/needs';
 import { clockIn, endOf, onDay } from '@lignum/core/work/on-day';
 import { BEFORE_WORDS, beforeWords, countedWords, hoursWords } from '../../words/work-words';
-import type { Built } from '@lignum/core/work/weekends';
+import type { Built } from '@lignum/core/work/left';
 import { weekendsIn } from './weekends-in';
 
 /** The evening before, from when work begins. Hours. */

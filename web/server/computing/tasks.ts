@@ -20,7 +20,7 @@ import { pdfOf } from '../pdf';
 import { weekendSheets } from '../../sheets/weekends';
 import { workCalendar } from './calendar';
 import { weekendsIn } from './weekends-in';
-import type { Built } from '@lignum/core/work/weekends';
+import type { Built } from '@lignum/core/work/left';
 
 /** A file made of a garden: its name's beginning, its type, and what is in it. */
 export interface Made {

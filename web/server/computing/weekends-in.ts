@@ -2,7 +2,8 @@ import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Plan } from '@lignum/core/plan/plan';
 import { computeRemembered } from '@lignum/core/plan/remembered';
 import { kindOf } from '@lignum/core/structures/registry';
-import { weekendsOf, type Built, type Weekends } from '@lignum/core/work/weekends';
+import type { Built } from '@lignum/core/work/left';
+import { weekendsOf, type Weekends } from '@lignum/core/work/weekends';
 
 /** The weekends of a garden, with what stands in it. */
 export function weekendsIn(

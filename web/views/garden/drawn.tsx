@@ -1,5 +1,6 @@
 'use client';
 import { useMemo } from 'react';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import { outOfReach } from '@lignum/core/site/bed';
 import type { HoursAnswer } from '../../workers/sun-messages';
 import { guardedOn } from '../plot/guarded';
@@ -28,6 +29,8 @@ export function Drawn({
   ahead,
   numbers,
   laying,
+  garden,
+  isBuilt,
 }: {
   layer: Layer;
   when: When;
@@ -37,6 +40,9 @@ export function Drawn({
   ahead: Ahead;
   numbers: ReadonlyMap<string, number>;
   laying: Laying | null;
+  /** As planned, or as far as it is built. */
+  garden: SeenGarden;
+  isBuilt: boolean;
 }) {
   const { plan, tongue } = useGarden();
   const told = useToldMoves(ahead, tongue);
@@ -49,12 +55,13 @@ export function Drawn({
     <div className="min-w-0 max-lg:order-1 max-lg:-mx-3 lg:sticky lg:top-11 lg:self-start lg:pt-3">
       {laying && <LayingBar laying={laying} />}
       {layer === 'round' ? (
-        <Garden3d sun={sun} day={dayOfYear} says={`${time.day} ${clock}`} />
+        <Garden3d garden={garden} sun={sun} day={dayOfYear} says={`${time.day} ${clock}`} />
       ) : (
         <PlotCanvas
           chosen={chosen}
           choose={choose}
           over={{ hours: answer, shadows: layer === 'shadows' ? { sun, day: dayOfYear } : null, guarded }}
+          built={isBuilt ? garden : null}
           open={ahead.at}
           numbers={numbers}
           laying={laying}

@@ -23,6 +23,7 @@ import { addBed, newBed } from './new-bed';
 import { NextLine } from './next-line';
 import { Panels, type Panel } from './panels';
 import { usePutOff } from './put-off';
+import { useAsFarAsBuilt } from './use-as-far-as-built';
 import { useAhead } from './use-ahead';
 import { useKindLaid } from './use-kind-laid';
 
@@ -75,7 +76,9 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
   const [time, setTime] = useSunTime(id);
   const when = { time, isSeason };
   const month = monthShown(when);
-  const { answer, share } = useSun(plan, layer === 'hours' ? month : null, CELL_MM);
+  const [wantsBuilt, setWantsBuilt] = useState(false);
+  const { isBegun, built } = useAsFarAsBuilt(garden, wantsBuilt && layer !== 'guard');
+  const { answer, share } = useSun(plan, layer === 'hours' ? month : null, CELL_MM, built);
   const laying = useKindLaid(lay, setChosen);
   const things = useMemo(
     () => thingsOf(plan, garden).toSorted((a, b) => Number(a.is === 'feature') - Number(b.is === 'feature')),
@@ -123,6 +126,8 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
             setTime(next.time);
             setSeason(next.isSeason);
           }}
+          built={isBegun ? wantsBuilt : null}
+          onBuilt={setWantsBuilt}
           site={plan.site}
         />
         <div className="stands-over ml-auto flex gap-2 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-10 max-lg:border-t max-lg:border-rule max-lg:bg-ground max-lg:px-4 max-lg:py-2">
@@ -175,6 +180,8 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
           ahead={ahead}
           numbers={numbers}
           laying={laying.path}
+          garden={built ?? garden}
+          isBuilt={built !== null}
         />
         <aside ref={aside} aria-label="What is in the garden" className="min-w-0 pt-3 max-lg:order-3">
           {layer === 'hours' && (

@@ -49,12 +49,17 @@ export function LayerBar({
   onLayer,
   when,
   onWhen,
+  built,
+  onBuilt,
   site,
 }: {
   layer: Layer;
   onLayer: (layer: Layer) => void;
   when: When;
   onWhen: (when: When) => void;
+  /** Whether it is looked at as far as it is built; null while nothing of it is. */
+  built: boolean | null;
+  onBuilt: (built: boolean) => void;
   site: Site;
 }) {
   const { time, isSeason } = when;
@@ -96,6 +101,17 @@ export function LayerBar({
       )}
       {(layer === 'shadows' || layer === 'round') && (
         <SunTimeFields time={time} onChange={(next) => onWhen({ time: next, isSeason })} />
+      )}
+      {layer !== 'guard' && built !== null && (
+        <Switcher
+          label="What of it is shown"
+          value={built ? 'built' : 'planned'}
+          choices={[
+            { id: 'planned', label: 'As planned' },
+            { id: 'built', label: 'What stands' },
+          ]}
+          onChange={(next) => onBuilt(next === 'built')}
+        />
       )}
     </>
   );

@@ -3,6 +3,7 @@ import { Fragment, useMemo, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Purchase, Shopping } from '@lignum/core/costing/buy';
 import { eachOf, type Cost } from '@lignum/core/costing/cost';
+import { stillToPay } from '@lignum/core/costing/still-to-pay';
 import { sumsByShop } from '@lignum/core/costing/price-book';
 import { formatMoney, money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { inputLook } from '../../ui/field';
@@ -50,8 +51,10 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
   );
   const table = useLongTable(lines, COLUMNS);
   const shops = sumsByShop(shopping.purchases);
+  const isGot = (purchase: Purchase): boolean => ticks.of('bought', tickedAs(scope, boughtAs(purchase)))?.done === true;
+  const got = shopping.purchases.filter(isGot).length;
   const paid = shopping.purchases.flatMap((purchase) => {
-    const minor = ticks.of('bought', tickedAs(scope, keyOf({ is: 'bought', purchase })))?.paidMinor;
+    const minor = ticks.of('bought', tickedAs(scope, boughtAs(purchase)))?.paidMinor;
     return typeof minor === 'number' ? [minor] : [];
   });
   return (
@@ -132,6 +135,12 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
           <Sum label={plan.priceBook.pricesIncludeTax ? 'Without tax' : 'Prices'} value={amount(cost.netMinor)} />
           <Sum label={`Tax, ${plan.priceBook.taxPercent} %`} value={amount(cost.taxMinor)} />
           <Sum label="Total" value={amount(cost.totalMinor)} strong />
+          {got > 0 && (
+            <Sum
+              label={`Still to buy, ${shopping.purchases.length - got} of ${shopping.purchases.length}`}
+              value={amount(stillToPay(shopping, plan.priceBook, isGot))}
+            />
+          )}
           {paid.length > 0 && (
             <Sum
               label={`Paid so far, for ${paid.length} of ${shopping.purchases.length}`}

@@ -1,13 +1,11 @@
 'use client';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useRef } from 'react';
 import { ImageDown } from 'lucide-react';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import { Button } from '../../ui/button';
 import { Stage } from '../../ui/stage';
-import { Switcher } from '../../ui/switcher';
-import { tickedAs } from '../../kept/ticks';
-import { useResults } from '../shell/use-results';
-import { useTicks } from '../shell/use-ticks';
+import type { SeenGarden } from '@lignum/core/plan/compute';
+import { useGarden } from '../shell/garden-context';
 import { Bodies } from './bodies';
 import { gardenBodies } from './scene';
 
@@ -18,24 +16,22 @@ const WITHOUT =
   'This browser has no WebGL, so the garden cannot be shown in three dimensions here. The plan, its shadows and the hours of sun need none of it.';
 
 /** A walk round the garden on a day and at an hour. */
-export default function Garden3d({ sun, day, says }: { sun: SunPosition; day: number; says: string }) {
-  const { plan, garden } = useResults();
+export default function Garden3d({
+  garden,
+  sun,
+  day,
+  says,
+}: {
+  /** As planned, or as far as it is built. */
+  garden: SeenGarden;
+  sun: SunPosition;
+  day: number;
+  says: string;
+}) {
+  const { plan } = useGarden();
   const { widthMm, depthMm, northDeg } = plan.site;
   const canvas = useRef<HTMLCanvasElement>(null);
-  const ticks = useTicks();
-  const [asBuilt, setAsBuilt] = useState(false);
-  // As planned it does not follow what is ticked.
-  const built = asBuilt ? ticks : null;
-  const bodies = useMemo(
-    () =>
-      gardenBodies(
-        plan,
-        garden,
-        day,
-        built ? (structure, part) => built.of('built', tickedAs(structure, part))?.done === true : undefined,
-      ),
-    [plan, garden, day, built],
-  );
+  const bodies = useMemo(() => gardenBodies(plan, garden, day), [plan, garden, day]);
   const span = Math.max(widthMm, depthMm) / 1000;
   const look = [widthMm / 2000, 0.4, -depthMm / 2000] as const;
   const bearing = sun.azimuthRad - (northDeg * Math.PI) / 180;
@@ -77,15 +73,6 @@ export default function Garden3d({ sun, day, says }: { sun: SunPosition; day: nu
         <p className="text-[0.9rem] text-soft">
           Drag to walk round, scroll to come nearer, right-drag or arrow keys to move.
         </p>
-        <Switcher
-          label="What of it is shown"
-          value={asBuilt ? 'built' : 'planned'}
-          choices={[
-            { id: 'planned', label: 'As planned' },
-            { id: 'built', label: 'As far as it is built' },
-          ]}
-          onChange={(next) => setAsBuilt(next === 'built')}
-        />
         <Button look="quiet" onClick={save}>
           <ImageDown size={16} aria-hidden />
           Save a picture

@@ -2,6 +2,7 @@
 import { useDrag } from '@use-gesture/react';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import type { PlanSpot } from '@lignum/core/site/plot';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
@@ -48,6 +49,7 @@ export function PlotCanvas({
   chosen,
   choose,
   over: { hours, shadows, guarded },
+  built,
   open,
   numbers,
   laying,
@@ -55,6 +57,8 @@ export function PlotCanvas({
   chosen: string | null;
   choose: (id: string | null) => void;
   over: Overlay;
+  /** What stands of it, where it is looked at as far as it is built; null as it is planned. */
+  built: SeenGarden | null;
   /** How much is open at each thing. */
   open: ReadonlyMap<string, { fails: number; warns: number }>;
   /** By which number the list calls each thing. */
@@ -115,7 +119,12 @@ export function PlotCanvas({
   const gaps = useMemo(() => gapsAmong(plan.beds).toReversed(), [plan.beds]);
   // What lies flat is under the shadows; what stands is over them.
   const isFlat = (thing: Thing) => thing.is === 'feature' && thing.feature.heightMm === 0;
-  const stood = useMemo(() => placedNow(plan, garden), [plan, garden]);
+  const stood = useMemo(() => placedNow(plan, built ?? garden), [plan, built, garden]);
+  const planned = useMemo(() => (built ? placedNow(plan, garden) : null), [plan, built, garden]);
+  // Of what is as it was planned the very same is handed on.
+  const yet = new Set(
+    (built?.structures ?? []).flatMap((one, i) => (one === garden.structures[i] ? [] : [one.structure.id])),
+  );
   const spotOf = (event: PointerEvent<SVGElement>): PlanSpot => {
     const box =
       event.currentTarget.ownerSVGElement?.getBoundingClientRect() ?? event.currentTarget.getBoundingClientRect();
@@ -187,7 +196,7 @@ export function PlotCanvas({
         onBlur={() => setTouched(null)}
         onKeyDown={(event) => press(event, thing)}
       >
-        <Body thing={thing} path={path} scale={scale} chosen={isChosen} toPx={toPx} />
+        <Body thing={thing} path={path} scale={scale} chosen={isChosen} yet={yet.has(thing.id)} toPx={toPx} />
         <Grip thing={thing} path={path} scale={scale} />
       </g>
     );
@@ -234,6 +243,7 @@ export function PlotCanvas({
             <Shadows plan={plan} structures={stood} path={path} shadows={shadows} northDeg={northDeg} />
           )}
           {things.filter((thing) => !isFlat(thing)).map(draw)}
+          {planned && <Footprints stood={planned} scale={scale} heightPx={height} yet />}
           <Footprints stood={stood} scale={scale} heightPx={height} />
           {guarded && <GuardLayer guarded={guarded} path={path} />}
           <Names names={names} pins={pins} />

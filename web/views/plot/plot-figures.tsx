@@ -22,25 +22,29 @@ const WIDEST_PLANT_MM = 600;
 /** Structures from above: their plants, what they cover, and where they go into the ground; drawn anew only when something of them changes. */
 export const Footprints = memo(function Footprints({
   stood,
-  scale,
-  heightPx,
+  yet = false,
+  ...drawn
 }: {
   stood: SeenGarden['structures'];
   /** Pixels a millimetre. */
   scale: number;
   heightPx: number;
+  /** They are not built yet: where they will come, under what stands. */
+  yet?: boolean;
 }) {
-  return stood.map((one) => <Footprint key={one.structure.id} computed={one} scale={scale} heightPx={heightPx} />);
+  return stood.map((one) => <Footprint key={one.structure.id} computed={one} yet={yet} {...drawn} />);
 });
 
 function Footprint({
   computed: { sized, frame },
   scale,
   heightPx,
+  yet,
 }: {
   computed: SeenStructure;
   scale: number;
   heightPx: number;
+  yet: boolean;
 }) {
   const at = (x: number, y: number): PlanSpot => {
     const [px, py] = toPlot(frame, x, y);
@@ -48,7 +52,7 @@ function Footprint({
   };
   return (
     <g aria-hidden className="pointer-events-none">
-      {plantsOf(sized.design).map((plant) => {
+      {(yet ? [] : plantsOf(sized.design)).map((plant) => {
         const [px, py] = at(plant.at[0], plant.at[1]);
         return (
           <circle
@@ -62,24 +66,26 @@ function Footprint({
           />
         );
       })}
-      {footprintOf(sized.design).map((outline, i) => (
-        <path
-          key={i}
-          d={`M${outline
-            .map(([x, y]) =>
-              at(x, y)
-                .map((value) => value.toFixed(1))
-                .join(' '),
-            )
-            .join('L')}Z`}
-          fill="var(--timber)"
-          fillOpacity="0.22"
-          stroke="var(--ink)"
-          strokeWidth="1.6"
-          strokeLinejoin="round"
-        />
-      ))}
-      {feetOf(sized.design).map(([x, y], i) => {
+      {footprintOf(sized.design).map(
+        (outline, i) =>
+          outline.length > 0 && (
+            <path
+              key={i}
+              d={`M${outline
+                .map(([x, y]) =>
+                  at(x, y)
+                    .map((value) => value.toFixed(1))
+                    .join(' '),
+                )
+                .join('L')}Z`}
+              strokeLinejoin="round"
+              {...(yet
+                ? { fill: 'none', stroke: 'var(--rule-strong)', strokeWidth: 1.2, strokeDasharray: '3 3' }
+                : { fill: 'var(--timber)', fillOpacity: 0.22, stroke: 'var(--ink)', strokeWidth: 1.6 })}
+            />
+          ),
+      )}
+      {(yet ? [] : feetOf(sized.design)).map(([x, y], i) => {
         const [px, py] = at(x, y);
         return <rect key={i} x={px - 2.5} y={py - 2.5} width="5" height="5" fill="var(--ink)" />;
       })}
@@ -92,12 +98,15 @@ export function Body({
   path,
   scale,
   chosen,
+  yet,
   toPx,
 }: {
   thing: Thing;
   path: (spots: readonly PlanSpot[], closed?: boolean) => string;
   scale: number;
   chosen: boolean;
+  /** It is not built yet, or not all of it. */
+  yet: boolean;
   toPx: (spot: PlanSpot) => PlanSpot;
 }) {
   const { plan } = useGarden();
@@ -146,7 +155,15 @@ export function Body({
     );
     return (
       <>
-        <path d={line} fill="none" stroke="var(--timber-edge)" strokeWidth="5" strokeLinejoin="round" {...edge} />
+        <path
+          d={line}
+          fill="none"
+          strokeLinejoin="round"
+          {...(yet
+            ? { stroke: 'var(--rule-strong)', strokeWidth: 1.2, strokeDasharray: '3 3' }
+            : { stroke: 'var(--timber-edge)', strokeWidth: 5 })}
+          {...edge}
+        />
         {/* Wide enough to be taken hold of with a thumb. */}
         <path d={line} fill="none" stroke="transparent" strokeWidth={GRIP_PX} strokeLinejoin="round" />
       </>

@@ -143,13 +143,8 @@ const within = (bed: Bed, byMm: number): Bed => ({
   widthMm: bed.widthMm - byMm,
 });
 
-/** The garden from the same placed parts as every drawing, with crops as high as they have grown on that day. @param stands what of its structures stands, by structure and part; all where it is left out. */
-export function gardenBodies(
-  plan: Plan,
-  garden: SeenGarden,
-  day: number,
-  stands: (structure: string, part: string) => boolean = () => true,
-): Body[] {
+/** The garden from the same placed parts as every drawing, with crops as high as they have grown on that day. */
+export function gardenBodies(plan: Plan, garden: SeenGarden, day: number): Body[] {
   const { widthMm, depthMm } = plan.site;
   const onPlot: ToScene = ([x, y, z]) => at([x, y], z);
   const ground: Body = {
@@ -160,10 +155,10 @@ export function gardenBodies(
     ),
     casts: false,
   };
-  // A bed whose sides are planned is drawn by those: what is left of it is its soil.
+  // A bed whose sides are drawn is drawn by those: what is left of it is its soil.
   const sided = new Set(
-    garden.structures.flatMap(({ kind, structure }) =>
-      kind.purpose === 'bed' ? (asStand(structure.stand, 'bed')?.bed ?? []) : [],
+    garden.structures.flatMap(({ kind, structure, sized }) =>
+      kind.purpose === 'bed' && sized.design.parts.length > 0 ? (asStand(structure.stand, 'bed')?.bed ?? []) : [],
     ),
   );
   const beds = bedsAsBuilt(plan.beds, garden.structures.map(onPlotOf)).flatMap((bed): Body[] => {
@@ -174,7 +169,7 @@ export function gardenBodies(
     if (!raised) return [sides];
     return [sides, slab(bedOnPlot(within(bed, BOARD_MM)), 0, bed.heightMm + 8, COLOUR.soil, onPlot)];
   });
-  const structures = garden.structures.flatMap(({ structure, kind, sized: { design }, frame }): Body[] => {
+  const structures = garden.structures.flatMap(({ sized: { design }, frame }): Body[] => {
     const spot: ToScene = ([x, y, z]) => at(toPlot(frame, x, y), z + frame.baseMm);
     const plants = design.stations.flatMap((station): Body[] => {
       const crop = cropStanding(plan, station);
@@ -184,9 +179,7 @@ export function gardenBodies(
       const bushy = grown.height > 0 ? grown.leaf / grown.height : 0;
       return high >= 40 ? plantBodies(station, high, bushy, spot, frame.turnDeg) : [];
     });
-    const there = kind.isThere ? design.parts : design.parts.filter(({ id }) => stands(structure.id, id));
-    // Nothing grows yet on what does not stand.
-    return [...there.flatMap((part) => partBodies(part, spot)), ...(there.length > 0 ? plants : [])];
+    return [...design.parts.flatMap((part) => partBodies(part, spot)), ...plants];
   });
   return [ground, ...plan.features.flatMap(featureBodies), ...beds, ...structures];
 }

@@ -22,6 +22,8 @@ import { WhoAndWhen } from './who-and-when';
 
 const CalendarSheet = part(() => import('./calendar-sheet'));
 const MoveSheet = part(() => import('./move-sheet'));
+// What it costs follows from the whole garden, and comes behind the days.
+const StillToBuy = part(() => import('./still-to-buy'), <p className="mt-1 min-h-8" />);
 
 /** All the work of the garden: which weekends it takes, what on which day, by whom, and what has to be seen to before. */
 export function WeekendsView() {
@@ -214,6 +216,7 @@ function Summary({ weekends, many }: { weekends: Weekends; many: number }) {
           {name(structure)} finds no day: {STUCK_WORDS[why]}
         </p>
       ))}
+      <StillToBuy />
       {latestFrom && (
         <p className="mt-1 text-soft">
           Begun by {date(latestFrom)} at the latest, nothing comes too late for its plants.

@@ -1,0 +1,139 @@
+'use client';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { postNumbers } from '@lignum/core/design/post-numbers';
+import { partAt } from '@lignum/core/drawing/part-at';
+import { stageView } from '@lignum/core/drawing/stage-view';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import { STAGES, type Stage } from '@lignum/core/work/progress';
+import { Chooser } from '../../ui/chooser';
+import type { Choice } from '../../ui/choice';
+import { Drawing } from '../../ui/drawing';
+import { Switcher } from '../../ui/switcher';
+import { STAGE_WORDS } from '../../words/stage-words';
+import { wordFor } from '../../words/stock-words';
+import { hoursWords } from '../../words/work-words';
+import { useGarden } from '../shell/garden-context';
+import { useStages } from '../shell/use-stages';
+import { useNewsOfTicks } from '../shell/use-ticks';
+import { useToday } from '../shell/use-today';
+
+/** A tap so far from a part still means it: half of what a glove wants. Pixels. */
+const REACH_PX = 22;
+
+/** How far what is built has come, part by part, said where it is seen: on the drawing, or by name. */
+export default function HowFar({ computed }: { computed: ComputedStructure }) {
+  const today = useToday();
+  return today === null ? null : <Stages computed={computed} today={today} />;
+}
+
+/** Parts that are chosen together: "all posts", "post 3". */
+interface Chosen extends Choice {
+  parts: readonly string[];
+}
+
+/** What can be chosen: everything, all of a sort, each by itself; posts by the numbers they have everywhere. */
+function choicesOf({ sized: { design }, kind }: ComputedStructure): Chosen[] {
+  const by = new Map<string, string[]>();
+  for (const { id, role } of design.parts) by.set(role, [...(by.get(role) ?? []), id]);
+  const posts = postNumbers(design);
+  return [
+    { id: 'all', label: `All ${design.parts.length} parts`, parts: design.parts.map(({ id }) => id) },
+    ...[...by].flatMap(([role, parts]): Chosen[] => {
+      const word = wordFor(kind, role);
+      if (parts.length === 1) return [{ id: parts[0] as string, label: word, parts }];
+      return [
+        { id: `all ${role}`, label: `${word}: all ${parts.length}`, group: word, parts },
+        ...parts.map((part, i) => ({
+          id: part,
+          label: `${word} ${posts.get(part) ?? i + 1}`,
+          group: word,
+          parts: [part],
+        })),
+      ];
+    }),
+  ];
+}
+
+function Stages({ computed, today }: { computed: ComputedStructure; today: string }) {
+  const { tongue } = useGarden();
+  useNewsOfTicks();
+  const { stages, work, put } = useStages(useDeferredValue(computed), today);
+  const [choice, setChoice] = useState('all');
+  const choices = useMemo(() => choicesOf(computed), [computed]);
+  const chosen = choices.find(({ id }) => id === choice) ?? (choices[0] as Chosen);
+  const view = useMemo(
+    () => stageView(computed.sized.design, stages, new Set(chosen.id === 'all' ? [] : chosen.parts)),
+    [computed, stages, chosen],
+  );
+  const own = new Set(chosen.parts.map((part) => stages.get(part) ?? 'planned'));
+  const many = (stage: Stage) => [...stages.values()].filter((one) => one === stage).length;
+  return (
+    <section aria-label="How far it is">
+      <p className="text-[0.95rem] text-soft tabular-nums" role="status">
+        {work.ofMinutes === 0
+          ? 'There is nothing to build of it.'
+          : work.minutes === 0
+            ? 'All the work of building it is done.'
+            : work.minutes === work.ofMinutes
+              ? `About ${hoursWords(work.ofMinutes)} of work, none of it done yet.`
+              : `About ${hoursWords(work.minutes)} of work left of ${hoursWords(work.ofMinutes)}.`}
+      </p>
+      <div className="mt-2 bg-sheet p-2">
+        <Drawing
+          view={view}
+          units={tongue.units}
+          heightPx={220}
+          describes={STAGES.map((stage) => `${STAGE_WORDS[stage]}: ${many(stage)}`).join(', ')}
+          overlay={(paper) => (
+            // By keyboard the same is chosen by name, below.
+            <div
+              aria-hidden
+              className="absolute inset-0 cursor-pointer"
+              onClick={(event) => {
+                const { left, top, width, height } = event.currentTarget.getBoundingClientRect();
+                const part = partAt(
+                  paper,
+                  [((event.clientX - left) / width) * paper.widthPx, ((event.clientY - top) / height) * paper.heightPx],
+                  REACH_PX,
+                );
+                setChoice(part ?? 'all');
+              }}
+            />
+          )}
+        />
+      </div>
+      <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-[0.9rem]">
+        {STAGES.map((stage) => (
+          <li key={stage} className="flex items-center gap-1.5 text-soft tabular-nums">
+            <svg width="26" height="12" aria-hidden className="drawing">
+              <path d="M1 2H25V10H1Z" className={`ink-${stage}`} />
+            </svg>
+            {STAGE_WORDS[stage]} <strong className="text-ink">{many(stage)}</strong>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-3 text-[0.9rem] text-soft">
+        Tap a part on the drawing, or choose it here, and say how far it is.
+      </p>
+      <div className="mt-1 flex flex-wrap items-center gap-2">
+        <Chooser
+          label="Which part"
+          className="w-64 max-w-full"
+          value={chosen.id}
+          choices={choices}
+          onChange={setChoice}
+        />
+        <Switcher
+          label={`How far: ${chosen.label}`}
+          value={own.size === 1 ? ([...own][0] as Stage) : ''}
+          choices={STAGES.map((stage) => ({ id: stage, label: STAGE_WORDS[stage] }))}
+          onChange={(stage) => put(chosen.parts, stage as Stage)}
+        />
+      </div>
+      <p className="mt-1 text-[0.85rem] text-soft">
+        {own.size > 1 && 'Not all of these are equally far. '}
+        What is ticked on the list, at the saw and on a day’s page counts here too, and what is said here counts there.
+      </p>
+    </section>
+  );
+}
