@@ -1,11 +1,15 @@
 /**
  * Keeps the pages of gardens that were opened on this device, so that they open again without a network. A page comes
- * from the network while there is one; answers of the program are never kept. What was kept goes when somebody signs out.
+ * from the network while there is one, as lists of photos do; of the program's answers nothing is kept but those and the
+ * photos themselves, which never change. What was kept goes when somebody signs out.
  */
 const PAGES = 'lignum-pages-1';
 const PARTS = 'lignum-parts-1';
+const PHOTOS = 'lignum-photos-1';
 /** So many pages are kept, those that were opened last. */
 const MOST_PAGES = 60;
+/** And so many photos that were looked at, large and small. */
+const MOST_PHOTOS = 500;
 /** A network that has said nothing for so long is none. ms. */
 const SILENT_MS = 6000;
 
@@ -13,6 +17,8 @@ self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
 const isPage = (url) => /^\/g\/[^/]+(\/(?!plot).*)?$/.test(url.pathname);
+const isPhoto = (url) => /^\/api\/gardens\/[^/]+\/photos\/[^/]+$/.test(url.pathname);
+const isPhotos = (url) => /^\/api\/gardens\/[^/]+\/photos$/.test(url.pathname);
 const isPart = (url) => url.pathname.startsWith('/_next/static/') || url.pathname === '/icon.svg';
 
 /** Puts an answer where the others are, the newest last, and lets go of the oldest. */
@@ -24,16 +30,16 @@ async function keep(name, request, answer, most = Infinity) {
   for (const one of all.slice(0, Math.max(0, all.length - most))) await kept.delete(one);
 }
 
-/** The page from the network; where that is silent, as it was opened last. */
-async function page(request) {
+/** From the network; where that is silent, as it came last. */
+async function newest(name, request, most) {
   const silent = new AbortController();
   const timer = setTimeout(() => silent.abort(), SILENT_MS);
   try {
     const answer = await fetch(request, { signal: silent.signal });
-    if (answer.ok && !answer.redirected) await keep(PAGES, request.url, answer.clone(), MOST_PAGES);
+    if (answer.ok && !answer.redirected) await keep(name, request.url, answer.clone(), most);
     return answer;
   } catch (error) {
-    const kept = await (await caches.open(PAGES)).match(request.url);
+    const kept = await (await caches.open(name)).match(request.url);
     if (kept) return kept;
     throw error;
   } finally {
@@ -41,21 +47,24 @@ async function page(request) {
   }
 }
 
-/** What pages are drawn with: its name changes with what is in it. */
-async function part(request) {
-  const kept = await (await caches.open(PARTS)).match(request);
+/** What never changes under its name: what pages are drawn with, and photos. */
+async function once(name, request, most) {
+  const kept = await (await caches.open(name)).match(request);
   if (kept) return kept;
   const answer = await fetch(request);
-  if (answer.ok) await keep(PARTS, request, answer.clone(), 600);
+  if (answer.ok) await keep(name, request, answer.clone(), most);
   return answer;
 }
+const part = (request) => once(PARTS, request, 600);
 
 self.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
   if (request.method !== 'GET' || url.origin !== self.location.origin) return;
   if (isPart(url)) event.respondWith(part(request));
-  else if (request.mode === 'navigate' && isPage(url)) event.respondWith(page(request));
+  else if (isPhoto(url)) event.respondWith(once(PHOTOS, request, MOST_PHOTOS));
+  else if (isPhotos(url)) event.respondWith(newest(PHOTOS, request, MOST_PHOTOS));
+  else if (request.mode === 'navigate' && isPage(url)) event.respondWith(newest(PAGES, request, MOST_PAGES));
 });
 
 /** Everything that a page names to be drawn with: come to by a link, it was drawn with other parts than it is when it is loaded. */

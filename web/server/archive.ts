@@ -3,13 +3,14 @@ import type { ClientBase } from 'pg';
 
 /** Everything a database of Lignum holds, as text, line by line; docs/backup-format.md says how. */
 export const ARCHIVE_FORMAT = 'lignum-backup';
-export const ARCHIVE_VERSION = 1;
+export const ARCHIVE_VERSION = 2;
 
 /** What is in an archive, each table in the order in which its rows may be put back, and by which columns they are told apart. */
 const TABLES = {
   gardens: 'id',
   revisions: 'garden_id, revision',
   record: 'garden_id, about, what, field',
+  photos: 'garden_id, id',
   milestones: 'name',
 } as const;
 type Table = keyof typeof TABLES;
@@ -17,13 +18,13 @@ const NAMES = Object.keys(TABLES) as Table[];
 
 /** How many rows of each table. */
 export type Counts = Record<Table, number>;
-const NONE: Counts = { gardens: 0, revisions: 0, record: 0, milestones: 0 };
+const NONE: Counts = { gardens: 0, revisions: 0, record: 0, photos: 0, milestones: 0 };
 
 /** What the person who restores can mend, or has to know. */
 export class ArchiveFault extends Error {}
 
-/** So many rows are fetched at once. */
-const AT_ONCE = 50;
+/** So many rows are fetched at once; of photos, which are a megabyte each as they are written, a few. */
+const atOnce = (table: Table): number => (table === 'photos' ? 4 : 50);
 
 /**
  * The lines of an archive: what it is, every row as the database writes it, and last how many there are and their
@@ -41,14 +42,14 @@ export async function* archiveLines(client: ClientBase, now: Date): AsyncGenerat
         `declare rows no scroll cursor for select to_jsonb(t)::text as row from ${table} t order by ${TABLES[table]}`,
       );
       for (;;) {
-        const { rows } = await client.query<{ row: string }>(`fetch ${AT_ONCE} from rows`);
+        const { rows } = await client.query<{ row: string }>(`fetch ${atOnce(table)} from rows`);
         for (const { row } of rows) {
           const line = `{"table":"${table}","row":${row}}\n`;
           digest.update(line);
           counts[table]++;
           yield line;
         }
-        if (rows.length < AT_ONCE) break;
+        if (rows.length < atOnce(table)) break;
       }
       await client.query('close rows');
     }
@@ -93,7 +94,8 @@ export async function restoreLines(
     await client.query('lock table gardens in exclusive mode');
     const { rows: there } = await client.query<{ id: string; revision: number; name: string }>(
       `select id, revision, name from gardens
-       where not (id = $1 and revision = $2 and not exists (select 1 from record where garden_id = id))`,
+       where not (id = $1 and revision = $2 and not exists (select 1 from record where garden_id = id)
+         and not exists (select 1 from photos where garden_id = id))`,
       [replace.id, replace.revision],
     );
     if (there.length > 0)
@@ -133,7 +135,7 @@ export async function restoreLines(
     }
     if (!said?.sha256)
       throw new ArchiveFault(`it is cut short: it ends after ${total(counts)} rows, without saying that it is whole.`);
-    if (digest.digest('hex') !== said.sha256 || NAMES.some((name) => counts[name] !== said?.rows[name]))
+    if (digest.digest('hex') !== said.sha256 || NAMES.some((name) => counts[name] !== (said?.rows[name] ?? 0)))
       throw new ArchiveFault('it has been changed since it was written: its rows are not those that were counted.');
     await client.query('commit');
     return counts;

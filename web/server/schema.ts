@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { index, integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+import { customType, index, integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
 import type { Entry } from '../kept/record';
 import type { SmallPlan } from '../kept/small-plan';
 
@@ -76,6 +76,38 @@ export const record = pgTable(
     person: text().notNull(),
   },
   (table) => [primaryKey({ columns: [table.gardenId, table.about, table.what, table.field] })],
+);
+
+const bytes = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
+
+/**
+ * Photos of a garden and of what was built in it, made small before they came, with a still smaller one for lists. Apart
+ * from the plan and kept when the plan no longer has the thing, as the record is.
+ */
+export const photos = pgTable(
+  'photos',
+  {
+    gardenId: text('garden_id')
+      .notNull()
+      .references(() => gardens.id, { onDelete: 'cascade' }),
+    /** Given by the device that took it, so that one that is sent again is known. */
+    id: text().notNull(),
+    /** What it is of: a structure and a part of it by their ids; "" for the place, and for all of a structure. */
+    structure: text().notNull(),
+    part: text().notNull(),
+    /** The day it was taken: "2027-03-06". */
+    takenOn: text('taken_on').notNull(),
+    note: text().notNull(),
+    person: text().notNull(),
+    widthPx: integer('width_px').notNull(),
+    heightPx: integer('height_px').notNull(),
+    picture: bytes().notNull(),
+    small: bytes().notNull(),
+    addedAt: timestamp('added_at', { withTimezone: true }).notNull().defaultNow(),
+    /** When it was taken away; null while it is shown. */
+    removedAt: timestamp('removed_at', { withTimezone: true }),
+  },
+  (table) => [primaryKey({ columns: [table.gardenId, table.id] })],
 );
 
 /**

@@ -42,6 +42,7 @@ const Marks = part(() => import('./marks'), <p className="py-8 text-soft">Settin
 const CloseUps = part(() => import('../shell/close-ups'), <p className="py-8 text-soft">Drawing the joints…</p>);
 const BuildOrder = part(async () => ({ default: (await import('../shell/build-order')).BuildOrder }));
 const HowFar = part(() => import('./how-far'), <p className="py-8 text-soft">Looking how far it is…</p>);
+const OwnPhotos = part(() => import('./own-photos'), <p className="py-8 text-soft">Looking for photos…</p>);
 const StandLine = part(() => import('./stand/stand-line'), null);
 const WillItStand = part(() => import('./stand/will-it-stand'));
 const SeasonNotes = part(async () => ({ default: (await import('../shell/build-order')).SeasonNotes }));
@@ -266,6 +267,9 @@ function Workbench({
           <LateFold title="In what order to build it">{() => <BuildOrder computed={computed} />}</LateFold>
           <LateFold key={`far ${structure.id}`} title="How far it is">
             {() => <HowFar computed={computed} />}
+          </LateFold>
+          <LateFold key={`photos ${structure.id}`} title="Photos">
+            {() => <OwnPhotos computed={computed} />}
           </LateFold>
           <LateFold title="Through the season">{() => <SeasonNotes computed={computed} />}</LateFold>
         </div>

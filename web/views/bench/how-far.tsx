@@ -1,16 +1,14 @@
 'use client';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { postNumbers } from '@lignum/core/design/post-numbers';
 import { partAt } from '@lignum/core/drawing/part-at';
 import { stageView } from '@lignum/core/drawing/stage-view';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { STAGES, type Stage } from '@lignum/core/work/progress';
 import { Chooser } from '../../ui/chooser';
-import type { Choice } from '../../ui/choice';
 import { Drawing } from '../../ui/drawing';
 import { Switcher } from '../../ui/switcher';
+import { partChoices, type PartChoice } from '../../words/part-choices';
 import { STAGE_WORDS } from '../../words/stage-words';
-import { wordFor } from '../../words/stock-words';
 import { hoursWords } from '../../words/work-words';
 import { useGarden } from '../shell/garden-context';
 import { useStages } from '../shell/use-stages';
@@ -26,33 +24,14 @@ export default function HowFar({ computed }: { computed: ComputedStructure }) {
   return today === null ? null : <Stages computed={computed} today={today} />;
 }
 
-/** Parts that are chosen together: "all posts", "post 3". */
-interface Chosen extends Choice {
-  parts: readonly string[];
-}
-
-/** What can be chosen: everything, all of a sort, each by itself; posts by the numbers they have everywhere. */
-function choicesOf({ sized: { design }, kind }: ComputedStructure): Chosen[] {
-  const by = new Map<string, string[]>();
-  for (const { id, role } of design.parts) by.set(role, [...(by.get(role) ?? []), id]);
-  const posts = postNumbers(design);
+/** Everything, or what is chosen of it by name. */
+const choicesOf = (computed: ComputedStructure): PartChoice[] => {
+  const { parts } = computed.sized.design;
   return [
-    { id: 'all', label: `All ${design.parts.length} parts`, parts: design.parts.map(({ id }) => id) },
-    ...[...by].flatMap(([role, parts]): Chosen[] => {
-      const word = wordFor(kind, role);
-      if (parts.length === 1) return [{ id: parts[0] as string, label: word, parts }];
-      return [
-        { id: `all ${role}`, label: `${word}: all ${parts.length}`, group: word, parts },
-        ...parts.map((part, i) => ({
-          id: part,
-          label: `${word} ${posts.get(part) ?? i + 1}`,
-          group: word,
-          parts: [part],
-        })),
-      ];
-    }),
+    { id: 'all', label: `All ${parts.length} parts`, parts: parts.map(({ id }) => id) },
+    ...partChoices(computed),
   ];
-}
+};
 
 function Stages({ computed, today }: { computed: ComputedStructure; today: string }) {
   const { tongue } = useGarden();
@@ -60,7 +39,7 @@ function Stages({ computed, today }: { computed: ComputedStructure; today: strin
   const { stages, work, put } = useStages(useDeferredValue(computed), today);
   const [choice, setChoice] = useState('all');
   const choices = useMemo(() => choicesOf(computed), [computed]);
-  const chosen = choices.find(({ id }) => id === choice) ?? (choices[0] as Chosen);
+  const chosen = choices.find(({ id }) => id === choice) ?? (choices[0] as PartChoice);
   const view = useMemo(
     () => stageView(computed.sized.design, stages, new Set(chosen.id === 'all' ? [] : chosen.parts)),
     [computed, stages, chosen],

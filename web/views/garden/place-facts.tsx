@@ -12,6 +12,7 @@ import { OfflineNote } from '../shell/offline-note';
 import { SeasonField } from './season-field';
 
 /** Fetched when they are opened. */
+const PlacePhotos = part(() => import('./place-photos'));
 const EarlierVersions = part(() => import('./earlier-versions'));
 
 /** What holds for the whole garden: what is remembered of it, who works it, its season, its ground, its file and its past. */
@@ -35,6 +36,7 @@ export default function PlaceFacts() {
           className="mt-1 field-sizing-content w-full resize-none rounded-[3px] border border-rule-strong bg-sheet px-3 py-2"
         />
       </div>
+      <PlacePhotos />
       <div className="flex flex-wrap items-end gap-3">
         <SeasonField />
         <div className="w-44">

@@ -4,6 +4,7 @@ import { keepSteps, stepsKept } from '../../kept/undo-kept';
 import { useGarden } from './garden-context';
 import { NoticeLine } from './notice-line';
 import { KeepPages } from './keep-pages';
+import { photosWait } from '../photos/photos-wait';
 import { fetchBanner } from './save-note';
 import { firstOf, stepsOf, takeSteps } from './undo-steps';
 
@@ -17,6 +18,16 @@ export default function WhenCalm() {
     window.addEventListener('pagehide', keep);
     return () => window.removeEventListener('pagehide', keep);
   }, [id, store]);
+  // Photos that were taken without a signal go out as soon as there is one, whatever is looked at.
+  useEffect(() => {
+    const send = () => {
+      if (photosWait.of(id))
+        void import('../photos/photo-outside').then(({ photoBookOf }) => photoBookOf(id).sync()).catch(() => undefined);
+    };
+    send();
+    window.addEventListener('online', send);
+    return () => window.removeEventListener('online', send);
+  }, [id]);
   useEffect(() => void fetchBanner().catch(() => undefined), []);
   return (
     <>
