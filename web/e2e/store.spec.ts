@@ -7,6 +7,7 @@ import { fileURLToPath } from 'node:url';
 import { gunzipSync } from 'node:zlib';
 import { expect } from '@playwright/test';
 import { test } from './asking';
+import { aPhoto, SMALL_JPEG } from './photo';
 import { fewerBeds, ownGarden, whole, savedPlan } from './garden';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
@@ -135,6 +136,7 @@ test('a database of version 1 is carried over: the newest of every garden, and e
         'gardens',
         'milestones',
         'people',
+        'photos',
         'record',
         'revisions',
         'tries',
@@ -292,6 +294,7 @@ test('a backup holds everything, and restored into an empty database it is the s
   const stamp = `${String(Date.now() - 3_600_000).padStart(15, '0')}-00000-k3f9`;
   const tick = { about: 'bought', what: 'steel-post 2133.6', field: 'done', value: true, stamp, person: 'Odile' };
   expect((await request.post(`/api/gardens/${id}/record`, { data: { entries: [tick] } })).ok()).toBe(true);
+  expect((await request.post(`/api/gardens/${id}/photos`, { data: aPhoto() })).ok()).toBe(true);
   const binned = await ownGarden(request);
   expect((await request.delete(`/api/gardens/${binned}`)).ok()).toBe(true);
   const file = Buffer.from(await (await request.get('/api/backup')).body());
@@ -307,7 +310,7 @@ test('a backup holds everything, and restored into an empty database it is the s
       [[...lines.slice(0, 1), ...lines.slice(2)], /changed since/],
       [lines.map((line, i) => (i === 1 ? line.replace('"note": "', '"note": "x') : line)), /changed since/],
       [['{"format":"other"}', ...lines.slice(1)], /no backup of Lignum/],
-      [[`{"format":"lignum-backup","version":2}`, ...lines.slice(1)], /newer Lignum/],
+      [[`{"format":"lignum-backup","version":3}`, ...lines.slice(1)], /newer Lignum/],
       [[...lines.slice(0, 3), 'half a row', ...lines.slice(4)], /no row of it/],
       [[...lines, lines[1] as string], /goes on after its end/],
     ];
@@ -316,7 +319,7 @@ test('a backup holds everything, and restored into an empty database it is the s
       expect(await count()).toBe(0);
     }
     const counts = await restoreLines(client, from(lines), demo);
-    expect([counts.gardens >= 2, counts.record >= 1]).toEqual([true, true]);
+    expect([counts.gardens >= 2, counts.record >= 1, counts.photos >= 1]).toEqual([true, true, true]);
     const again: string[] = [];
     for await (const line of archiveLines(client, new Date())) again.push(line.trimEnd());
     expect(again.slice(1)).toEqual(lines.slice(1));
@@ -329,6 +332,8 @@ test('a backup holds everything, and restored into an empty database it is the s
       expect.objectContaining({ binned: true }),
     ]);
     await expect(restoreLines(client, from(lines), demo)).rejects.toThrow(/already: restore into an empty one/);
+    const kept = await client.query<{ picture: Buffer }>('select picture from photos where garden_id = $1', [id]);
+    expect(kept.rows.map(({ picture }) => picture.toString('base64'))).toEqual([SMALL_JPEG]);
   });
 });
 

@@ -130,7 +130,7 @@ export async function takePhoto(db: Database, garden: string, sent: Sent): Promi
       (await tx.select({ many: count() }).from(photos).where(eq(photos.gardenId, garden)))[0]?.many ?? 0;
     if ((await many()) >= MOST_PHOTOS) await tx.delete(photos).where(away);
     if ((await many()) >= MOST_PHOTOS)
-      return `This garden has ${MOST_PHOTOS} photos, which is the most: take some away that are not needed any more.`;
+      return `This garden has ${MOST_PHOTOS} photos, which is the most: remove some that are not needed any more.`;
     const { id, structure, part, takenOn, note, person } = sent;
     await tx.insert(photos).values({
       gardenId: garden,

@@ -15,6 +15,10 @@ async function fetchList(size: 'plain' | 'long'): Promise<ComponentType<ListProp
     size === 'long' ? (await import('./seek-list')).SeekList : (await import('./chooser-list')).ChooserList);
 }
 
+/** Fetches what choosers open, for where they will be reached for without a network: at the post. */
+export const fetchChoosers = (): void =>
+  void Promise.all([fetchList('plain'), fetchList('long')]).catch(() => undefined);
+
 /** A list to choose one from; opens with the keyboard and can be typed into. What opens is fetched when it is reached for. */
 export function Chooser(props: ChooserProps) {
   const size = props.choices.length < SEEK_FROM ? 'plain' : 'long';

@@ -1,10 +1,10 @@
 'use client';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { partAt } from '@lignum/core/drawing/part-at';
 import { stageView } from '@lignum/core/drawing/stage-view';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { STAGES, type Stage } from '@lignum/core/work/progress';
-import { Chooser } from '../../ui/chooser';
+import { Chooser, fetchChoosers } from '../../ui/chooser';
 import { Drawing } from '../../ui/drawing';
 import { Switcher } from '../../ui/switcher';
 import { partChoices, type PartChoice } from '../../words/part-choices';
@@ -25,7 +25,7 @@ export default function HowFar({ computed }: { computed: ComputedStructure }) {
 }
 
 /** Everything, or what is chosen of it by name. */
-const choicesOf = (computed: ComputedStructure): PartChoice[] => {
+const choicesOf = (computed: ComputedStructure): [PartChoice, ...PartChoice[]] => {
   const { parts } = computed.sized.design;
   return [
     { id: 'all', label: `All ${parts.length} parts`, parts: parts.map(({ id }) => id) },
@@ -36,10 +36,11 @@ const choicesOf = (computed: ComputedStructure): PartChoice[] => {
 function Stages({ computed, today }: { computed: ComputedStructure; today: string }) {
   const { tongue } = useGarden();
   useNewsOfTicks();
+  useEffect(fetchChoosers, []);
   const { stages, work, put } = useStages(useDeferredValue(computed), today);
   const [choice, setChoice] = useState('all');
   const choices = useMemo(() => choicesOf(computed), [computed]);
-  const chosen = choices.find(({ id }) => id === choice) ?? (choices[0] as PartChoice);
+  const chosen = choices.find(({ id }) => id === choice) ?? choices[0];
   const view = useMemo(
     () => stageView(computed.sized.design, stages, new Set(chosen.id === 'all' ? [] : chosen.parts)),
     [computed, stages, chosen],

@@ -7,7 +7,7 @@ import { Button } from '../../ui/button';
 import { ChooserField } from '../../ui/chooser';
 import { Sheet } from '../../ui/dialog';
 import { Field, inputLook } from '../../ui/field';
-import type { Of } from './photos';
+import type { PartChoice } from '../../words/part-choices';
 import { Picture } from './picture';
 
 const ALL = 'all of it';
@@ -26,7 +26,7 @@ export function PhotoSheet({
 }: {
   garden: string;
   photo: ShownPhoto;
-  parts: readonly Of[];
+  parts: readonly PartChoice[];
   title: string;
   /** The how many-eth of how many. */
   place: readonly [number, number];
@@ -98,7 +98,7 @@ export function PhotoSheet({
           Done
         </Button>
         <Button look="danger" onClick={onRemove}>
-          Take it away
+          Remove
         </Button>
       </div>
     </Sheet>

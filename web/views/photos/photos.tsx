@@ -5,6 +5,8 @@ import { newId } from '../../kept/new-id';
 import { byDay, MOST_PHOTOS } from '../../kept/photo';
 import type { ShownPhoto } from '../../kept/photo-book';
 import { Button, buttonLook } from '../../ui/button';
+import { fetchChoosers } from '../../ui/chooser';
+import type { PartChoice } from '../../words/part-choices';
 import { dateWords } from '../../words/work-words';
 import { useGarden } from '../shell/garden-context';
 import { ownName } from '../shell/own-name';
@@ -14,13 +16,6 @@ import { photoBookOf } from './photo-outside';
 import { Picture } from './picture';
 import { shrunk } from './shrink';
 
-/** A part that a photo can be of, by its id. */
-export interface Of {
-  id: string;
-  label: string;
-  group?: string;
-}
-
 const dayOf = (ms: number): string => {
   const day = new Date(ms);
   const two = (n: number): string => String(n).padStart(2, '0');
@@ -28,7 +23,7 @@ const dayOf = (ms: number): string => {
 };
 
 /** Photos of one structure and its parts, or of the place: by the day, added from the phone at the post, with a signal or without. */
-export function Photos({ structure, parts }: { structure: string; parts: readonly Of[] }) {
+export function Photos({ structure, parts }: { structure: string; parts: readonly PartChoice[] }) {
   const { id, tongue } = useGarden();
   const book = useMemo(() => photoBookOf(id), [id]);
   const { photos, waiting, isKnown, refused } = useSyncExternalStore(book.subscribe, book.get, book.get);
@@ -39,6 +34,7 @@ export function Photos({ structure, parts }: { structure: string; parts: readonl
   const today = useToday();
   const field = useId();
   useEffect(() => {
+    fetchChoosers();
     const sync = () => void book.sync();
     sync();
     window.addEventListener('online', sync);
@@ -102,7 +98,7 @@ export function Photos({ structure, parts }: { structure: string; parts: readonl
               event.target.value = '';
               void add(files.slice(0, Math.max(0, MOST_PHOTOS - photos.length)));
               if (files.length > MOST_PHOTOS - photos.length)
-                setFaults([`A garden keeps ${MOST_PHOTOS} photos: take some away that are not needed any more.`]);
+                setFaults([`A garden keeps ${MOST_PHOTOS} photos: remove some that are not needed any more.`]);
             }}
           />
         </label>
@@ -133,7 +129,7 @@ export function Photos({ structure, parts }: { structure: string; parts: readonl
       )}
       {gone && (
         <p role="status" className="mt-1 flex items-center gap-3">
-          The photo is taken away.
+          The photo was removed.
           <Button
             look="quiet"
             onClick={() => {

@@ -35,7 +35,5 @@ export function Picture({
     ? own
     : `/api/gardens/${encodeURIComponent(garden)}/photos/${photo.id}${side === 'small' ? '?small' : ''}`;
   if (!address) return <span className={`block ${className}`} />;
-  // The program's own route, of a size that is known: nothing is left for an optimiser to do.
-  // eslint-disable-next-line @next/next/no-img-element -- as above
   return <img src={address} alt={alt} loading="lazy" onError={() => setMissing(true)} className={className} />;
 }
