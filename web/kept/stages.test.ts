@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { computeGarden } from '@lignum/core/plan/compute';
+import { cutLengths } from '@lignum/core/work/recut';
 import { STAGES, stagesOf } from '@lignum/core/work/progress';
 import { mergeEntries, registerOf, stampOf, type Entry } from './record';
-import { saidOf, sayStage, standsIn } from './stages';
+import { cutIn, saidOf, sayStage, standsIn } from './stages';
 import { tickedAs } from './ticks';
 
 const garden = computeGarden(DEMO_PLAN);
@@ -39,6 +40,7 @@ it('whatever was ticked before: parts are as far as was said last, others stay, 
         );
       };
       const map = () => new Map(entries.map((entry) => [registerOf(entry), entry]));
+      const lengths = cutLengths(one.shopping, id);
       const list = { shopping: garden.shopping, got: () => listed };
       const stages = () => stagesOf(one, [list], (part) => saidOf(map(), id, part), YEAR_ON);
       for (const { about, at, value } of before)
@@ -46,10 +48,12 @@ it('whatever was ticked before: parts are as far as was said last, others stay, 
       for (const { from, many, stage } of says) {
         const some = parts.slice(from % parts.length, (from % parts.length) + 1 + many);
         const was = stages();
-        say(sayStage(map(), id, some, stage, was));
+        say(sayStage(map(), id, some, stage, was, lengths));
         const now = stages();
         for (const part of parts) expect(now.get(part)).toBe(some.includes(part) ? stage : was.get(part));
-        expect(sayStage(map(), id, some, stage, now)).toEqual([]);
+        expect(sayStage(map(), id, some, stage, now, lengths)).toEqual([]);
+        for (const [part, mm] of Object.entries(cutIn(map(), id)))
+          if (some.includes(part) && lengths.has(part) && mm !== null) expect(mm).toBe(lengths.get(part));
         for (const part of some) expect(standsIn(map())(id, part)).toBe(stage === 'stood' || stage === 'fixed');
       }
     }),

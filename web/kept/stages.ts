@@ -6,6 +6,24 @@ import { tickedAs, tickOf, type TickedAbout } from './ticks';
 const TICKED = ['bought', 'cut', 'stood', 'built'] as const satisfies readonly TickedAbout[];
 const STAGE_OF = { bought: 'bought', cut: 'cut', stood: 'stood', built: 'fixed' } as const;
 
+/** What is said of one thing. */
+export type Said = Pick<Entry, 'about' | 'what' | 'field' | 'value'>;
+
+/** How long a piece was cut. mm. */
+export const cutAs = (what: string, mm: number): Said => ({ about: 'cut', what, field: 'mm', value: mm });
+
+/** What of a structure was cut, by its parts, and how long; null where nobody noted that. mm. */
+export function cutIn(entries: ReadonlyMap<string, Entry>, structure: string): Record<string, number | null> {
+  const cut: Record<string, number | null> = {};
+  for (const { about, field, value, what } of entries.values()) {
+    const [of, ...part] = what.split(' ');
+    if (about !== 'cut' || field !== 'done' || value !== true || of !== structure) continue;
+    const mm = entries.get(registerOf({ about, what, field: 'mm' }))?.value;
+    cut[part.join(' ')] = typeof mm === 'number' ? mm : null;
+  }
+  return cut;
+}
+
 /** What was said of a part of a structure. */
 export function saidOf(entries: ReadonlyMap<string, Entry>, structure: string, part: string): SaidOfPart {
   const what = tickedAs(structure, part);
@@ -21,7 +39,9 @@ export function saidOf(entries: ReadonlyMap<string, Entry>, structure: string, p
 
 /**
  * What has to be said for parts to be as far as somebody says: everything before it too, and nothing beyond it any more.
- * Only what differs from what is said already. @param now how far each part is
+ * Only what differs from what is said already; of what is cut now how long it is too.
+ * @param now how far each part is
+ * @param cutMm how long parts have to be cut
  */
 export function sayStage(
   entries: ReadonlyMap<string, Entry>,
@@ -29,17 +49,20 @@ export function sayStage(
   parts: readonly string[],
   stage: Stage,
   now: ReadonlyMap<string, Stage>,
-): Pick<Entry, 'about' | 'what' | 'field' | 'value'>[] {
+  cutMm: ReadonlyMap<string, number>,
+): Said[] {
   const to = STAGES.indexOf(stage);
   return parts.flatMap((part) => {
     const what = tickedAs(structure, part);
-    return TICKED.flatMap((about) => {
+    return TICKED.flatMap((about): Said[] => {
       const value = STAGES.indexOf(STAGE_OF[about]) <= to;
       const said = tickOf(entries, about, what)?.done;
       // What the list says of a part is only seen while nothing more is said of it: else it is said of the part itself.
       const listed = (now.get(part) ?? 'planned') === stage ? value : undefined;
       const stands = said ?? (about === 'bought' ? listed : false);
-      return stands === value ? [] : [{ about, what, field: 'done' as const, value }];
+      if (stands === value) return [];
+      const mm = about === 'cut' && value ? cutMm.get(part) : undefined;
+      return [{ about, what, field: 'done', value }, ...(mm === undefined ? [] : [cutAs(what, mm)])];
     });
   });
 }

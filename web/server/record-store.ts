@@ -23,7 +23,13 @@ const ENTRY_SCHEMA = Joi.object({
   what: Joi.string().min(1).max(200).required(),
   field: Joi.string()
     .valid('done', 'note', 'paidMinor')
-    .when('about', { is: 'measured', then: Joi.valid('mm').required() })
+    .when('about', {
+      switch: [
+        { is: 'measured', then: Joi.valid('mm').required() },
+        // How long a piece was cut: what stands is not always where it was meant.
+        { is: 'cut', then: Joi.valid('mm') },
+      ],
+    })
     .required(),
   value: Joi.when('field', {
     switch: [

@@ -8,6 +8,7 @@ import type { MendableVerdict } from '@lignum/core/plan/mends';
 import type { Point } from '@lignum/core/geometry/space';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import type { Built } from '@lignum/core/work/left';
+import type { Recut } from '@lignum/core/work/recut';
 import type { Weekends } from '@lignum/core/work/weekends';
 import type { Blown, StandsAnswer, standsIn } from '@lignum/core/plan/stands';
 
@@ -110,7 +111,20 @@ export interface WeekendsQuestion {
   today: string;
 }
 
+/** What becomes of what was cut and bought of a structure, once it is not as it was planned. */
+export interface RecutQuestion {
+  about: 'recut';
+  plan: Plan;
+  /** The plan without what was measured: by that was bought, and cut where nobody noted how long. */
+  planned: Plan;
+  structure: string;
+  cut: Readonly<Record<string, number | null>>;
+  /** Ticked off, as they are called in the record: cut and built of all structures, bought on the list of all. */
+  ticked: { cut: readonly string[]; built: readonly string[]; bought: readonly string[] };
+}
+
 export type ChoosingQuestion =
+  | RecutQuestion
   | WeekendsQuestion
   | StandsQuestion
   | StandsInQuestion
@@ -144,7 +158,9 @@ export type StandsTold = (StandsAnswer & { knobs: Readonly<Record<string, ToldKn
 export type StandsInAnswer = ReturnType<typeof standsIn>;
 export type BlownAnswer = Blown | null;
 export type WeekendsAnswer = Weekends;
+export type RecutAnswer = readonly Recut[];
 export type ChoosingAnswer =
+  | RecutAnswer
   | WeekendsAnswer
   | StandsTold
   | StandsInAnswer

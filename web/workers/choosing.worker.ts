@@ -3,7 +3,8 @@ import { answerRoundAll, answersFor } from '@lignum/core/choosing/keep-out';
 import { rankKinds } from '@lignum/core/choosing/rank';
 import { shadeTaken, weighed, weighedAnswers } from '@lignum/core/choosing/weigh';
 import { shareOut, withSupports } from '@lignum/core/choosing/share-out';
-import { computeStructure } from '@lignum/core/plan/compute';
+import { computeGarden, computeStructure } from '@lignum/core/plan/compute';
+import { cutLengths, recutOf } from '@lignum/core/work/recut';
 import { weekendsOf } from '@lignum/core/work/weekends';
 import { computeRemembered } from '@lignum/core/plan/remembered';
 import { knownPlans } from '@lignum/core/plan/known-plans';
@@ -12,7 +13,8 @@ import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { bedsFor } from '@lignum/core/choosing/where';
 import { beside } from '@lignum/core/ahead/whole';
 import { toldKnobs } from '../words/knob-words';
-import type { ChoosingAnswer, ChoosingQuestion } from './choosing-messages';
+import { boughtAs, tickedAs } from '../kept/ticks';
+import type { ChoosingAnswer, ChoosingQuestion, RecutAnswer, RecutQuestion } from './choosing-messages';
 import type { Answering } from './newest';
 
 /** One garden: the plan asked about last, so that what stands in it is worked out once for all that is asked. */
@@ -36,6 +38,7 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
       question.today,
     );
   }
+  if (question.about === 'recut') return recut(question);
   if (question.about === 'mends') {
     const structure = question.plan.structures.find(({ id }) => id === question.structure);
     return structure
@@ -67,6 +70,35 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
   if (question.about === 'kinds') return rankKinds(question.plan, question.sketches);
   if (question.about === 'wishes') return withSupports(question.plan, shareOut(question.plan, question.wishes));
   return bedsFor(question.plan, question.planting);
+}
+
+function recut({ plan, planned, structure: id, cut, ticked }: RecutQuestion): RecutAnswer {
+  const structure = plan.structures.find((one) => one.id === id);
+  if (!structure) return [];
+  const list = computeGarden(known.like('', planned)).shopping;
+  const meant = cutLengths(list, id);
+  const [isCut, isBuilt, isBought] = [new Set(ticked.cut), new Set(ticked.built), new Set(ticked.bought)];
+  return recutOf(
+    id,
+    computeRemembered(kindOf, plan, structure).shopping,
+    list,
+    {
+      cutMm: new Map(
+        Object.entries(cut).flatMap(([part, mm]) => {
+          const long = mm ?? meant.get(part);
+          return long === undefined ? [] : [[part, long] as const];
+        }),
+      ),
+      isBuilt: (part) => isBuilt.has(tickedAs(id, part)),
+    },
+    {
+      isCut: (of, part) => isCut.has(tickedAs(of, part)),
+      // Ticked off on the list of all, or on its own.
+      isBought: (line) => isBought.has(boughtAs(line)) || isBought.has(tickedAs(id, boughtAs(line))),
+      book: plan.priceBook,
+      kerfMm: plan.garden.saw?.kerfMm,
+    },
+  );
 }
 
 expose({ answer: answerTo } satisfies Answering<ChoosingQuestion, ChoosingAnswer>);

@@ -7,10 +7,13 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { stepOf } from '@lignum/core/structures/knob';
 import { clearBefore, measuredIn } from '@lignum/core/structures/rules/as-stood';
 import { measuredAs } from '../../kept/readings';
+import { part } from '../../ui/part';
 import { LengthInput } from '../../ui/field';
 import { apartWords } from '../../words/as-built-words';
 import { useGarden } from '../shell/garden-context';
 import { ownName } from '../shell/own-name';
+
+const Recuts = part(() => import('./recuts'));
 
 type Bay = NonNullable<ComputedStructure['sized']['design']['bays']>[number];
 
@@ -58,6 +61,7 @@ export function BaysAsBuilt({ computed }: { computed: ComputedStructure }) {
           {measured} of {read.length} measured. All together: {apartWords(moreMm, tongue.units).toLowerCase()}.
         </p>
       )}
+      {measured > 0 && <Recuts computed={computed} />}
     </section>
   );
 }

@@ -6,6 +6,7 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { Rod } from '../../ui/rod';
 import { useGarden } from '../shell/garden-context';
+import { cutAs } from '../../kept/stages';
 import { tickedAs } from '../../kept/ticks';
 import { TickBox } from '../shell/use-ticks';
 import { alikeLayouts, namesOf } from '../../words/layouts';
@@ -118,6 +119,7 @@ function BarCuts({
               <TickBox
                 about="cut"
                 what={one.cuts.map(({ structure, part }) => tickedAs(structure, part))}
+                also={one.cuts.map(({ structure, part, measure }) => cutAs(tickedAs(structure, part), toMm(measure)))}
                 before={`${of} ${Math.round(layout.measure)} #${i + 1}: ${layout.cuts.map((cut) => Math.round(cut.measure)).join('+')}`.slice(
                   0,
                   200,

@@ -1,6 +1,7 @@
 import { useMemo, useSyncExternalStore } from 'react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { stagesOf, type Stage } from '@lignum/core/work/progress';
+import { cutLengths } from '@lignum/core/work/recut';
 import { workLeft } from '@lignum/core/work/left';
 import { saidOf, sayStage } from '../../kept/stages';
 import { boughtAs, builtIn, tickedAs, tickOf } from '../../kept/ticks';
@@ -33,7 +34,8 @@ export function useStages(
     return {
       stages,
       work: workLeft(plan, computed, builtIn(entries.values())),
-      put: (parts, stage) => book.say(sayStage(entries, id, parts, stage, stages), ownName()),
+      put: (parts, stage) =>
+        book.say(sayStage(entries, id, parts, stage, stages, cutLengths(computed.shopping, id)), ownName()),
     };
   }, [plan, book, entries, garden, id, computed, today]);
 }

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
 import type { Entry } from '../../kept/record';
+import type { Said } from '../../kept/stages';
 import { tickOf, togetherOf, type Tick, type TickedAbout, type Together } from '../../kept/ticks';
 import { useRecord } from './garden-context';
 import { ownName } from './own-name';
@@ -10,6 +11,7 @@ export function useTicks(): {
   of: (about: TickedAbout, what: string) => Tick | undefined;
   together: (about: TickedAbout, whats: readonly string[]) => Together;
   mark: (about: TickedAbout, what: string | readonly string[], change: Partial<Omit<Tick, 'person'>>) => void;
+  say: (said: readonly Said[]) => void;
 } {
   const book = useRecord();
   const { entries } = useSyncExternalStore(book.subscribe, book.get, () => book.atFirst);
@@ -17,6 +19,7 @@ export function useTicks(): {
     () => ({
       of: (about, what) => tickOf(entries, about, what),
       together: (about, whats) => togetherOf(entries, about, whats),
+      say: (said) => book.say(said, ownName()),
       mark: (about, what, change) => {
         const fields = Object.entries(change) as [Entry['field'], Entry['value']][];
         book.say(
@@ -45,11 +48,14 @@ export function TickBox({
   what,
   before,
   label,
+  also,
 }: {
   about: TickedAbout;
   what: string | readonly string[];
   before?: string;
   label: string;
+  /** What is said besides, as it is ticked. */
+  also?: readonly Said[];
 }) {
   const ticks = useTicks();
   const whats = typeof what === 'string' ? [what] : what;
@@ -68,7 +74,10 @@ export function TickBox({
         className="size-5 accent-(--chalk)"
         aria-label={label}
         checked={isDone}
-        onChange={(event) => ticks.mark(about, whats, { done: event.target.checked })}
+        onChange={(event) => {
+          ticks.mark(about, whats, { done: event.target.checked });
+          if (event.target.checked && also) ticks.say(also);
+        }}
       />
     </label>
   );
