@@ -128,6 +128,7 @@ export function recutOf(
         : [];
     const wanted = pieces(wants);
     const ids = new Set([...wanted, ...pieces(plan)].map(({ part }) => part));
+    if (ids.size === 0) return [];
     const had = [...already.cutMm].filter(([part]) => ids.has(part) && !already.isBuilt(part));
     if (had.length === 0 && !plan?.layouts.some(({ from, measure }) => isInHand(plan, from, measure, o.isBought)))
       return [];

@@ -54,3 +54,25 @@ test('pages that were opened open again without a network, as they were saved la
   await expect(page.locator('.drawing').first()).toBeVisible();
   await page.context().setOffline(false);
 });
+
+test('what is kept for one page is not taken for another’s: each of its workers is its own', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request);
+  const workers = () =>
+    page.evaluate(async () => {
+      const kept = await (await caches.open('lignum-parts-1')).keys();
+      return kept.filter(({ url }) => url.includes('worker')).length;
+    });
+  await page.goto(`/g/${id}/weekends`);
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+  await page.goto(`/g/${id}/list`);
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+  // The worker of the whole garden is kept; that of the bench is begun by the same script.
+  await page.goto(`/g/${id}`);
+  await expect.poll(workers, { timeout: 20_000 }).toBeGreaterThan(0);
+  await page.goto(`/g/${id}/s/tomato-wall`);
+  await expect(page.getByRole('status').filter({ hasText: 'through its year' })).toBeVisible({ timeout: 45_000 });
+  await expect(page.getByText('This page has stopped working')).toHaveCount(0);
+});

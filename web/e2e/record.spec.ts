@@ -137,6 +137,32 @@ test('a rail trellis with three odd gaps, typed at the posts on a phone: what go
   await expect(stood.getByRole('status')).toContainText(/^2 of \d measured/);
 });
 
+test('what is cut before the posts stand is named where it no longer fits, with what it becomes and what is to be bought besides', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request, (demo) => onlyStructures(demo, (one) => one.id === 'melon-trellis'));
+  await page.goto(`/g/${id}/list?of=melon-trellis`);
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+  const cuts = page.getByRole('checkbox', { name: /^Cut / });
+  await expect(cuts).not.toHaveCount(0);
+  for (let i = 0; i < (await cuts.count()); i++) await cuts.nth(i).check();
+  await page.goto(`/g/${id}/s/melon-trellis`);
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+  const gap = page.getByLabel('Between 1 and 2').first();
+  await gap.fill("5' 1");
+  await gap.press('Enter');
+  const cut = page.getByRole('region', { name: 'What is cut already' });
+  await expect(cut.getByText(/^Rail 1, cut to 11′ 11¾″: cut it to 11′ 5/)).toBeVisible({ timeout: 30_000 });
+  await expect(cut.getByText('Nothing has to be bought for it again.')).toBeVisible();
+  // Wider than the plan had it, pieces are too short: they serve elsewhere, and what lacks is bought.
+  await gap.fill("6' 4");
+  await gap.press('Enter');
+  await expect(cut.getByText(/^To buy besides: \d+ × 2×4 treated softwood/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Forget what was measured between 1 and 2' }).click();
+  await expect(cut).toHaveCount(0);
+});
+
 test('the server keeps of each register the last, whatever the order; what it cannot keep it says, and keeps the rest', async ({
   request,
 }) => {

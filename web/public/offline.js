@@ -47,10 +47,13 @@ async function newest(name, request, most) {
   }
 }
 
-/** What never changes under its name: what pages are drawn with, and photos. */
+/**
+ * What never changes under its name: what pages are drawn with, and photos. What was kept is handed on without the address
+ * it came from: workers share one script and are told apart by what stands behind the # of theirs, which would be another's.
+ */
 async function once(name, request, most) {
   const kept = await (await caches.open(name)).match(request);
-  if (kept) return kept;
+  if (kept) return new Response(kept.body, { status: kept.status, headers: kept.headers });
   const answer = await fetch(request);
   if (answer.ok) await keep(name, request, answer.clone(), most);
   return answer;

@@ -3,9 +3,11 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { partAt } from '@lignum/core/drawing/part-at';
 import { stageView } from '@lignum/core/drawing/stage-view';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import { measuredIn } from '@lignum/core/structures/rules/as-stood';
 import { STAGES, type Stage } from '@lignum/core/work/progress';
 import { Chooser, fetchChoosers } from '../../ui/chooser';
 import { Drawing } from '../../ui/drawing';
+import { part } from '../../ui/part';
 import { Switcher } from '../../ui/switcher';
 import { partChoices, type PartChoice } from '../../words/part-choices';
 import { STAGE_WORDS } from '../../words/stage-words';
@@ -14,6 +16,8 @@ import { useGarden } from '../shell/garden-context';
 import { useStages } from '../shell/use-stages';
 import { useNewsOfTicks } from '../shell/use-ticks';
 import { useToday } from '../shell/use-today';
+
+const Recuts = part(() => import('./recuts'));
 
 /** A tap so far from a part still means it: half of what a glove wants. Pixels. */
 const REACH_PX = 22;
@@ -46,6 +50,8 @@ function Stages({ computed, today }: { computed: ComputedStructure; today: strin
     [computed, stages, chosen],
   );
   const own = new Set(chosen.parts.map((part) => stages.get(part) ?? 'planned'));
+  // Where bays are measured it stands beside those.
+  const isReadByBay = measuredIn(computed.sized.design).measured > 0;
   const many = (stage: Stage) => [...stages.values()].filter((one) => one === stage).length;
   return (
     <section aria-label="How far it is">
@@ -92,6 +98,7 @@ function Stages({ computed, today }: { computed: ComputedStructure; today: strin
           </li>
         ))}
       </ul>
+      {!isReadByBay && <Recuts computed={computed} />}
       <p className="mt-3 text-[0.9rem] text-soft">
         Tap a part on the drawing, or choose it here, and say how far it is.
       </p>
