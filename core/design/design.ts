@@ -249,7 +249,7 @@ export interface Design {
   marks: readonly Mark[];
   handles: readonly Handle[];
   /**
-   * The bays of what stands on a line of posts, in order: between centres and clear of the posts, level, and how far the
+   * The bays of what stands on a line of posts, in order: between centres and clear of the posts, level or on the soil, and how far the
    * soil rises; `asStood` where a tape may say what is clear once they stand. mm.
    */
   bays?: readonly {
@@ -262,6 +262,8 @@ export interface Design {
     centresMm: number;
     clearMm: number;
     riseMm: number;
+    /** It is told by a tape laid on the soil. */
+    onSoil?: true;
     asStood?: BayAsStood;
   }[];
   /** Of what is walked into, and of the sides of a bed: the corners of its walls in order. What stands inside them does not stand in its place. */

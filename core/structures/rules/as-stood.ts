@@ -1,5 +1,9 @@
 import type { BayAsStood, Design } from '../../design/design';
+import { groundAt } from '../../site/ground';
+import { fact, type Fact } from '../../wording/say';
+import type { Said } from '../said';
 import type { Setting } from '../setting';
+import { footAt, type Lie } from './lie';
 
 /** How a reading of what is clear before a post is called; no knob has a colon in its name. */
 export const clearBefore = (post: string): string => `clear:${post}`;
@@ -39,6 +43,52 @@ export function rowAsStood(
   // To the digit where nothing is measured.
   return { postsAt: bays.some(({ isMeasured }) => isMeasured) ? postsAt : [...plannedAt], bays };
 }
+
+/** A row whose posts are laid as they stand. */
+export type RowAsStood = ReturnType<typeof rowAsStood>;
+
+/**
+ * The bays of a row as its design tells them: along it as its tape lies, on the soil or level. mm.
+ * @param faceMm how wide its posts are along it
+ */
+export const baysOfRow = (
+  { postsAt, bays }: RowAsStood,
+  faceMm: number,
+  idOf: (i: number) => string,
+  lie: Lie,
+): NonNullable<Design['bays']> => {
+  const { ground } = lie;
+  const soil = (i: number): number => groundAt(ground, footAt(lie, postsAt[i] as number, 0)[0]);
+  return bays.map(({ clearMm, ...asStood }, i) => ({
+    name: String(i + 1),
+    posts: [idOf(i), idOf(i + 1)] as const,
+    guest: null,
+    run: 1,
+    fromMm: postsAt[i] as number,
+    centresMm: clearMm + faceMm,
+    clearMm,
+    riseMm: soil(i + 1) - soil(i),
+    ...(lie.level ? {} : { onSoil: true as const }),
+    asStood,
+  }));
+};
+
+/** Why there are so many posts, once any bay of them was measured; null while none is. */
+export function stoodReason({ postsAt, bays }: RowAsStood): Fact | null {
+  const clear = bays.map(({ clearMm }) => clearMm);
+  return bays.some(({ isMeasured }) => isMeasured)
+    ? fact('count.posts.stood', {
+        posts: postsAt.length,
+        least: { mm: Math.min(...clear) },
+        most: { mm: Math.max(...clear) },
+      })
+    : null;
+}
+
+/** What kinds say whose posts are laid as they stand. */
+export const ROW_AS_STOOD: Said = {
+  phrases: { 'count.posts.stood': '{posts|post|posts} as they stand: {least} to {most} clear between them' },
+};
 
 /** How many of a design's bays can be measured and have been, and how much more than meant is clear in those, all together. mm. */
 export function measuredIn({ bays = [] }: Pick<Design, 'bays'>): { of: number; measured: number; moreMm: number } {

@@ -13,6 +13,10 @@ export function equalBays(fixedMm: readonly number[], mostMm: number): number[] 
   });
 }
 
+/** The narrowest of the bays between posts, centre to centre. mm. */
+export const narrowestBay = (postsAtMm: readonly number[]): number =>
+  Math.min(...postsAtMm.slice(1).map((at, i) => at - (postsAtMm[i] as number)));
+
 /** The widest of the bays between posts. mm. */
 export const widestBay = (postsAtMm: readonly number[]): number =>
   Math.max(...postsAtMm.slice(1).map((at, i) => at - (postsAtMm[i] as number)));

@@ -102,8 +102,9 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
       </div>
       {falls && (
         <p className="mt-2 text-[0.9rem] text-soft">
-          These are level: one holds the tape level, the other plumbs down to the soil. Figures “on the soil” on the
-          drawing are by a tape laid on it, and longer.
+          {bays.some(({ onSoil }) => onSoil)
+            ? 'These are by a tape laid on the soil, along the slope.'
+            : 'These are level: one holds the tape level, the other plumbs down to the soil. Figures “on the soil” on the drawing are by a tape laid on it, and longer.'}
         </p>
       )}
       <BaysAsBuilt computed={computed} />

@@ -33,11 +33,7 @@ export default function Recuts({ computed }: { computed: ComputedStructure }) {
   const { answer, of } = useAnswer<RecutQuestion, RecutAnswer>(choosingWorker, question);
   if (question === null || (answer !== null && !answer.some(isMisfit))) return null;
   return (
-    <section
-      aria-label="What is cut already"
-      aria-busy={of !== question}
-      className="mt-4 max-w-2xl border-l-4 border-ochre pl-3"
-    >
+    <section aria-label="What is cut already" aria-busy={of !== question} className="mt-4 max-w-2xl">
       <h3 className="text-lg">What is cut or bought already</h3>
       {answer === null ? (
         <p className="text-soft">Trying what it can become…</p>

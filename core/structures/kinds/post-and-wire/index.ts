@@ -5,6 +5,7 @@ import { feet, inches } from '../../../quantity/length';
 import { FOOTING } from '../../assemblies/footing';
 import { SET_POST } from '../../assemblies/set-post';
 import { structureKind } from '../../kind';
+import { ROW_AS_STOOD } from '../../rules/as-stood';
 import { shortBy } from '../../rules/depth';
 import { WIRE_WORDS } from '../../rules/level-wires';
 import { reachOverBed, ROW_MENDS, ROW_WORDS } from '../../rules/row';
@@ -35,7 +36,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   ...BUILDING,
-  builtOf: [ROW_WORDS, WIRE_WORDS, TIMBER_WORDS, DEPTH_WORDS, SET_POST, FOOTING],
+  builtOf: [ROW_WORDS, ROW_AS_STOOD, WIRE_WORDS, TIMBER_WORDS, DEPTH_WORDS, SET_POST, FOOTING],
   ...WORDS,
   mends: {
     ...POST_MENDS,

@@ -4,12 +4,13 @@ import { ascending, chain, soilChain } from '../../../design/chain';
 import { placed, type Design } from '../../../design/design';
 import { add, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { fact } from '../../../wording/say';
+import { fact, type Fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
 import { bedRow, groundOf, spacingPull } from '../../assemblies/bed-row';
 import { pourFootings, setBy } from '../../assemblies/footing';
 import { setPost, type SetPost } from '../../assemblies/set-post';
 import type { Sizing } from '../../kind';
+import { baysOfRow, rowAsStood, stoodReason } from '../../rules/as-stood';
 import { hungInCrop, wireHeights, wiresHold, type HungInCrop } from '../../rules/level-wires';
 import { footAt, type Lie } from '../../rules/lie';
 import { acrossBed } from '../../rules/row';
@@ -38,10 +39,11 @@ export interface PostAndWireFacts {
 /** Why there are so many of each. */
 function reasonsOf(
   v: PostAndWireValues,
+  stood: Fact | null,
   o: { posts: number; lines: number; heights: number; totalMm: number },
 ): Design['reasons'] {
   return {
-    post: fact('count.posts', { posts: o.posts, spacing: { mm: v.postSpacing } }),
+    post: stood ?? fact('count.posts', { posts: o.posts, spacing: { mm: v.postSpacing } }),
     strut: fact('count.struts'),
     arm: fact('count.arms', { heights: o.heights }),
     wire: fact(o.lines > 1 ? 'count.wires.two' : 'count.wires', { heights: o.heights, total: { mm: o.totalMm } }),
@@ -67,10 +69,13 @@ export function sizePostAndWire(v: PostAndWireValues, setting: BedSetting): Sizi
   const heights = wireHeights(v);
   const top = heights.at(-1) ?? v.top;
   const y = acrossBed(v.rowAt, setting);
-  const postsAt = equalBays([postMm / 2, v.rowLength - postMm / 2], v.postSpacing);
+  const postId = (i: number): string => `post-${i + 1}`;
+  const stood = rowAsStood(equalBays([postMm / 2, v.rowLength - postMm / 2], v.postSpacing), postMm, postId, setting);
+  const { postsAt } = stood;
+  const builtMm = (postsAt.at(-1) as number) + postMm / 2;
   const posts = postsAt.map((at, i) =>
     setPost({
-      id: `post-${i + 1}`,
+      id: postId(i),
       foot: footAt(lie, at, y),
       aboveMm: top + ABOVE_WIRE_MM,
       depthMm: i === 0 || i === postsAt.length - 1 ? Math.max(v.depth, v.endDepth) : v.depth,
@@ -95,7 +100,7 @@ export function sizePostAndWire(v: PostAndWireValues, setting: BedSetting): Sizi
   );
   const plantY = double ? y : y - postMm / 2;
   const row = bedRow(setting, v, {
-    builtMm: v.rowLength,
+    builtMm,
     yMm: y,
     topMm: top,
     endTopMm: 0,
@@ -122,9 +127,17 @@ export function sizePostAndWire(v: PostAndWireValues, setting: BedSetting): Sizi
         arms && { parts: arms.arms.map(({ bar }) => bar), joints: arms.joints },
         { parts: wires.map(({ wire }) => wire), joints: wires.flatMap(({ joints }) => joints) },
         pourFootings(posts, v.footing, v.gravel),
-        { reasons: reasonsOf(v, { posts: posts.length, lines: lines.length, heights: heights.length, totalMm }) },
+        {
+          reasons: reasonsOf(v, stoodReason(stood), {
+            posts: posts.length,
+            lines: lines.length,
+            heights: heights.length,
+            totalMm,
+          }),
+        },
       ),
       ...row,
+      bays: baysOfRow(stood, postMm, postId, lie),
       hold: wiresHold(heights, of.diameterMm, mostTop(setting, v)),
       marks: [
         ...row.marks,

@@ -1,3 +1,4 @@
+import { ROW_AS_STOOD } from '../../rules/as-stood';
 import { PANEL_CHOICE_WORDS } from '../../rules/panel-choice';
 import { DEPTH_WORDS } from '../../rules/timber-post';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
@@ -47,7 +48,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   ...BUILDING,
-  builtOf: [ROW_WORDS, TIMBER_WORDS, DEPTH_WORDS, PANEL_CHOICE_WORDS, SET_POST, FOOTING],
+  builtOf: [ROW_WORDS, ROW_AS_STOOD, TIMBER_WORDS, DEPTH_WORDS, PANEL_CHOICE_WORDS, SET_POST, FOOTING],
   ...WORDS,
   mends: {
     ...POST_MENDS,

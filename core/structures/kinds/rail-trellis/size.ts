@@ -6,7 +6,7 @@ import { placed, type Design, type Joint } from '../../../design/design';
 import type { Sheet } from '../../../design/shapes/sheet';
 import { inches } from '../../../quantity/length';
 import { groundAt } from '../../../site/ground';
-import { fact } from '../../../wording/say';
+import { fact, type Fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
 import { pourFootings, setBy } from '../../assemblies/footing';
@@ -16,7 +16,7 @@ import type { Sizing } from '../../kind';
 import { panelsCould } from '../../rules/could';
 import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../../rules/lie';
 import { offeredPanels, panelOf } from '../../rules/panel-choice';
-import { rowAsStood } from '../../rules/as-stood';
+import { baysOfRow, rowAsStood, stoodReason } from '../../rules/as-stood';
 import { acrossBed, fallOf } from '../../rules/row';
 import type { BedSetting } from '../../setting';
 import { postCentres } from './bays';
@@ -41,21 +41,11 @@ export interface RailTrellisFacts {
   fixedBy: 'screws' | 'staples';
 }
 
-/** The least and the most that is clear between two of its posts, which is one where none was measured. mm. */
-const clearOf = (bays: readonly { clearMm: number; isMeasured: boolean }[]) => ({
-  leastMm: Math.min(...bays.map(({ clearMm }) => clearMm)),
-  mostMm: Math.max(...bays.map(({ clearMm }) => clearMm)),
-  isMeasured: bays.some(({ isMeasured }) => isMeasured),
-});
+const postId = (i: number): string => `post-${i + 1}`;
 
 /** Why there are so many of each. */
-const reasonsOf = (
-  { v, postsAt, sides }: Trellis,
-  { leastMm, mostMm, isMeasured }: ReturnType<typeof clearOf>,
-): Design['reasons'] => ({
-  post: isMeasured
-    ? fact('count.posts.stood', { posts: postsAt.length, least: { mm: leastMm }, most: { mm: mostMm } })
-    : fact(`count.posts.${v.bays}`, { posts: postsAt.length, bay: { mm: v.bay }, clear: { mm: mostMm } }),
+const reasonsOf = ({ v, postsAt, sides }: Trellis, stood: Fact | null, clearMm: number): Design['reasons'] => ({
+  post: stood ?? fact(`count.posts.${v.bays}`, { posts: postsAt.length, bay: { mm: v.bay }, clear: { mm: clearMm } }),
   rail: fact(v.stagger === 'yes' ? 'count.rails' : 'count.rails.line', {
     rails: sides.length * 2,
     sides: sides.length,
@@ -63,9 +53,9 @@ const reasonsOf = (
   panel:
     v.hang === 'behind'
       ? fact('count.panels.behind')
-      : isMeasured
+      : stood
         ? fact('count.panels.stood', { bays: postsAt.length - 1 })
-        : fact('count.panels.between', { bays: postsAt.length - 1, clear: { mm: mostMm } }),
+        : fact('count.panels.between', { bays: postsAt.length - 1, clear: { mm: clearMm } }),
   shelf: fact('count.shelves', { strips: STRIPS }),
   'rail to post': fact('count.rail-screws'),
   'panel to rail': fact('count.panel-screws', { every: { mm: SCREW_EVERY_MM } }),
@@ -103,7 +93,7 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
   const post = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
   const ground = groundOf(setting.place.bed);
   const lie: Lie = { ground, level: true };
-  const { postsAt, bays } = rowAsStood(
+  const stood = rowAsStood(
     postCentres({
       rowMm: lengthOnLie(lie, v.rowLength),
       bayMm: v.bay,
@@ -111,9 +101,10 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
       postWideMm: post.wideMm,
     }),
     post.wideMm,
-    (i) => `post-${i + 1}`,
+    postId,
     setting,
   );
+  const { postsAt, bays } = stood;
   const levelMm = (postsAt.at(-1) as number) + post.wideMm / 2;
   const builtMm = lengthOnSoil(lie, levelMm);
   const highGround = Math.max(0, groundAt(ground, levelMm));
@@ -133,7 +124,7 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
   const posts = standPosts(t, lie);
   const { rails, joints: railJoints } = layRails(t, posts);
   const panels = v.hang === 'between' ? panelsBetween(t, rails) : panelsBehind(t, rails, posts);
-  const clear = clearOf(bays);
+  const clearMm = Math.max(...bays.map((bay) => bay.clearMm));
   const lines = t.sides.length * 2;
   const most = Math.max(...posts.map(({ stands }) => stands.aboveMm)) - v.topBlock;
   const row = bedRow(setting, v, {
@@ -154,21 +145,11 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
         pourFootings(posts, v.footing, v.gravel),
         v.caps === 'cap' && { joints: posts.map(capOn) },
         {
-          reasons: reasonsOf(t, clear),
+          reasons: reasonsOf(t, stoodReason(stood), clearMm),
         },
       ),
       ...row,
-      bays: bays.map(({ clearMm: ownMm, ...asStood }, i) => ({
-        name: String(i + 1),
-        posts: [`post-${i + 1}`, `post-${i + 2}`] as const,
-        guest: null,
-        run: 1,
-        fromMm: postsAt[i] as number,
-        centresMm: ownMm + post.wideMm,
-        clearMm: ownMm,
-        riseMm: groundAt(ground, postsAt[i + 1] as number) - groundAt(ground, postsAt[i] as number),
-        asStood,
-      })),
+      bays: baysOfRow(stood, post.wideMm, postId, lie),
       hold: panelHold(panel, {
         gapMm: v.gap,
         topMm: { least: t.highMm - highGround, most },
@@ -202,9 +183,17 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
     }),
     facts: {
       rowsAtMm: [t.y],
-      spacingMm: clear.mostMm + post.wideMm,
+      spacingMm: clearMm + post.wideMm,
       splices: { broken: brokenOnOne(t, rails), rails: lines },
-      between: v.hang === 'between' ? betweenPosts(t, panels.parts, clear) : null,
+      between:
+        v.hang === 'between'
+          ? betweenPosts(
+              t,
+              panels.parts,
+              clearMm,
+              bays.some(({ isMeasured }) => isMeasured),
+            )
+          : null,
       fixedBy: v.fixing === 'staples' ? 'staples' : 'screws',
     },
   };
@@ -218,7 +207,8 @@ const brokenOnOne = ({ postsAt }: Trellis, rails: readonly Rail[]): number =>
 function betweenPosts(
   t: Trellis,
   panels: readonly Sheet[],
-  { mostMm: clearMm, isMeasured }: ReturnType<typeof clearOf>,
+  clearMm: number,
+  isMeasured: boolean,
 ): RailTrellisFacts['between'] {
   const { v, panel } = t;
   const longestMm = Math.max(...panels.map((part) => part.cutMm));

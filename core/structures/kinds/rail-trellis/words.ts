@@ -45,7 +45,6 @@ export const WORDS = {
     'count.rails':
       '{rails|line|lines} of rail; end rails run from the outside of the end post to a post’s centre, and one side starts with a short one',
     'count.rails.line': '{rails|line|lines} of rail; end rails run from the outside of the end post to a post’s centre',
-    'count.posts.stood': '{posts|post|posts} as they stand: {least} to {most} clear between them',
     'count.panels.between': 'One to each of {bays|bay|bays}, cut beside a wire to go into {clear}',
     'count.panels.stood': 'One to each of {bays|bay|bays}, cut beside a wire to go into what is clear there',
     'count.panels.behind': 'Whole panels end to end, the last one cut beside a wire',

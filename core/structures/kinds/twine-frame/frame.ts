@@ -9,6 +9,7 @@ import { setBy } from '../../assemblies/footing';
 import type { SetPost } from '../../assemblies/set-post';
 import { takenBy, type TakenStretch } from '../../rules/clash';
 import { screwThrough } from '../../rules/fixings';
+import type { RowAsStood } from '../../rules/as-stood';
 import { footAt, type Lie } from '../../rules/lie';
 import { liesOver, type Stretch } from '../../rules/over-posts';
 import type { BedSetting } from '../../setting';
@@ -31,6 +32,7 @@ export interface TwineFrame {
   wood: Wood;
   /** Height of the beam's top edge over the level, at a distance along the frame. */
   topAt(alongMm: number): number;
+  stood: RowAsStood;
   postsAt: readonly number[];
   lengthMm: number;
   /** Where the beam stands across the bed, and the rows under it. */
@@ -38,8 +40,6 @@ export interface TwineFrame {
   rows: readonly number[];
   legMm: number;
 }
-
-export const baySpan = (postsAt: readonly number[]): number => (postsAt.at(-1)! - postsAt[0]!) / (postsAt.length - 1);
 
 /** A full row of fruit wants 3½″ of beam at 8′ bays; square stock is for shorter bays or lighter crops (from memory). */
 export function carriesOf(wideMm: number, spanMm: number): 'light' | 'medium' | 'heavy' {
@@ -50,6 +50,8 @@ export function carriesOf(wideMm: number, spanMm: number): 'light' | 'medium' | 
 export const isScrewed = (f: TwineFrame, index: number): boolean =>
   f.v.setIn === 'bed' && (index === 0 || index === f.postsAt.length - 1);
 
+export const postId = (i: number): string => `post-${i + 1}`;
+
 export function placePost(f: TwineFrame, at: number, index: number, longestMm: number): SetPost {
   const foot = footAt(f.lie, at, 0);
   const under = f.topAt(at) - f.wood.beamWideMm / (f.lie.level ? 1 : Math.cos(f.slope));
@@ -57,7 +59,7 @@ export function placePost(f: TwineFrame, at: number, index: number, longestMm: n
   const screwed = isScrewed(f, index);
   const buried = screwed ? Math.max(1, f.setting.place.bed.heightMm) : f.v.depth;
   const bar = barOf({
-    id: `post-${index + 1}`,
+    id: postId(index),
     role: 'post',
     of: { id: f.wood.stock, wideMm: f.wood.postWideMm, thickMm: f.wood.thickMm },
     from: [foot[0], f.y, foot[2] - buried],

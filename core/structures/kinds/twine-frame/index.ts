@@ -1,3 +1,4 @@
+import { ROW_AS_STOOD } from '../../rules/as-stood';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
 import { ROW_WORDS } from '../../rules/row';
 import { THROUGH_BED_WORDS } from '../../rules/depth';
@@ -42,7 +43,7 @@ export const kind = structureKind({
     }),
   ],
   ...BUILDING,
-  builtOf: [THROUGH_BED_WORDS, ROW_WORDS, TIMBER_WORDS, SET_POST, FOOTING],
+  builtOf: [THROUGH_BED_WORDS, ROW_WORDS, ROW_AS_STOOD, TIMBER_WORDS, SET_POST, FOOTING],
   ...WORDS,
   mends: {
     'rows.many': (v, _built, setting) => ({ rows: rowsCarried(setting.place.bed.widthMm, v.rows) }),

@@ -11,20 +11,21 @@ import { bedRow, groundOf, spacingPull } from '../../assemblies/bed-row';
 import { pourFootings } from '../../assemblies/footing';
 import type { Sizing } from '../../kind';
 import { nearestClear, takenBy } from '../../rules/clash';
-import { footAt, lengthOnLie, lieChain, type Lie } from '../../rules/lie';
+import { baysOfRow, rowAsStood, stoodReason } from '../../rules/as-stood';
+import { footAt, lengthOnLie, lengthOnSoil, lieChain, type Lie } from '../../rules/lie';
 import { piecesOverPosts, type Stretch } from '../../rules/over-posts';
 import { acrossBed, fallOf, reachOverBed } from '../../rules/row';
 import type { RowView } from '../../rules/row-views';
-import { equalBays } from '../../rules/spacing';
+import { equalBays, narrowestBay, widestBay } from '../../rules/spacing';
 import type { BedSetting } from '../../setting';
 import { ripPlan, spareBraceMm, woodOf, type StripPiece } from './board';
 import { braceScrews, placeBraces } from './braces';
 import {
-  baySpan,
   bracketsOver,
   carriesOf,
   placeBeam,
   placePost,
+  postId,
   postJoints,
   type TwineFrame,
   type LaidBeam,
@@ -52,10 +53,10 @@ export interface TwineFrameFacts {
 
 /** Why there are so many of each. */
 const reasonsOf = (
-  { v, wood }: TwineFrame,
+  { v, wood, stood }: TwineFrame,
   count: { posts: number; beams: number; longest: number; braces: number; arms: number; plants: number },
 ): Design['reasons'] => ({
-  post: fact('count.posts', { posts: count.posts, spacing: { mm: v.postSpacing } }),
+  post: stoodReason(stood) ?? fact('count.posts', { posts: count.posts, spacing: { mm: v.postSpacing } }),
   beam: fact(wood.board ? 'count.beam.board' : count.beams > 1 ? 'count.beams' : 'count.beam', {
     longest: { mm: Number.isFinite(count.longest) ? count.longest : 0 },
   }),
@@ -108,11 +109,13 @@ function frameFor(v: TwineFrameValues, setting: BedSetting): TwineFrame {
   const wood = woodOf(v, setting);
   const ground = groundOf(setting.place.bed);
   const lie: Lie = { ground, level: v.onSlope === 'level' };
-  const lengthMm = lengthOnLie(lie, v.rowLength);
+  const askedMm = lengthOnLie(lie, v.rowLength);
   const y = acrossBed(v.rowAt, setting);
+  const ends = [wood.postWideMm / 2, askedMm - wood.postWideMm / 2];
+  const stood = rowAsStood(wood.board ? ends : equalBays(ends, v.postSpacing), wood.postWideMm, postId, setting);
+  const { postsAt } = stood;
+  const lengthMm = (postsAt.at(-1) as number) + wood.postWideMm / 2;
   const high = Math.max(0, groundAt(ground, lengthMm));
-  const ends = [wood.postWideMm / 2, lengthMm - wood.postWideMm / 2];
-  const postsAt = wood.board ? ends : equalBays(ends, v.postSpacing);
   const outer = v.armLength / 2 - EYE_IN_MM;
   const topAt = (along: number): number => (lie.level ? high + v.beamHeight : footAt(lie, along, 0)[2] + v.beamHeight);
   const spare = wood.board
@@ -120,13 +123,14 @@ function frameFor(v: TwineFrameValues, setting: BedSetting): TwineFrame {
         wood.postWideMm) /
       Math.SQRT2
     : Infinity;
-  const leg = Math.min(v.braceLeg, spare, baySpan(postsAt) / 2, v.beamHeight / 2);
+  const leg = Math.min(v.braceLeg, spare, narrowestBay(postsAt) / 2, v.beamHeight / 2);
   return {
     v,
     setting,
     lie,
     slope: slopeOf(ground),
     wood,
+    stood,
     postsAt,
     lengthMm,
     y,
@@ -145,7 +149,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
   const posts = postsAt.map((at, i) => placePost(f, at, i, longest));
   const heights = posts.map(({ stands }) => stands.aboveMm + wood.beamWideMm + (v.rows > 1 ? wood.thickMm : 0));
   const row = bedRow(setting, v, {
-    builtMm: v.rowLength,
+    builtMm: lengthOnSoil(f.lie, f.lengthMm),
     yMm: y,
     topMm: v.beamHeight,
     endTopMm: Math.max(...heights),
@@ -187,6 +191,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
         },
       ),
       ...row,
+      bays: baysOfRow(f.stood, wood.postWideMm, postId, f.lie),
       ...(board ? { boards: [board] } : {}),
       hold: {
         by: 'string',
@@ -194,7 +199,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
         memberMm: stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm,
         stepMm: 0,
         fineToMm: 0,
-        carries: carriesOf(wood.beamWideMm, baySpan(postsAt)),
+        carries: carriesOf(wood.beamWideMm, widestBay(postsAt)),
         startsMm: 0,
         gapMm: 0,
         topMm: { least: Math.min(...heights), most: Math.max(...heights) },
@@ -209,7 +214,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
     }),
     facts: {
       rowsAtMm: f.rows,
-      spacingMm: baySpan(postsAt),
+      spacingMm: widestBay(postsAt),
       slackMm: v.slack,
       holes: {
         moved: eyes.filter((eye) => Math.abs(eye.atMm - eye.wanted) > 1).length,

@@ -1,3 +1,4 @@
+import { ROW_AS_STOOD } from '../../rules/as-stood';
 import { DRIVEN_WORDS } from '../../rules/depth';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
 import { ROW_WORDS } from '../../rules/row';
@@ -28,7 +29,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   ...BUILDING,
-  builtOf: [ROW_WORDS, TIMBER_WORDS, DRIVEN_WORDS, SET_POST],
+  builtOf: [ROW_WORDS, ROW_AS_STOOD, TIMBER_WORDS, DRIVEN_WORDS, SET_POST],
   ...WORDS,
   mends: {
     ...ROW_MENDS,

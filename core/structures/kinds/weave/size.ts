@@ -11,8 +11,10 @@ import { bedRow, groundOf, spacingPull } from '../../assemblies/bed-row';
 import { drivePost, driveStake, POINT, type SetPost } from '../../assemblies/set-post';
 import type { Sizing } from '../../kind';
 import type { Values } from '../../knob';
+import { baysOfRow, rowAsStood, stoodReason } from '../../rules/as-stood';
+import type { Lie } from '../../rules/lie';
 import { acrossBed, reachOverBed } from '../../rules/row';
-import { equalBays } from '../../rules/spacing';
+import { equalBays, widestBay } from '../../rules/spacing';
 import { girthOf } from '../../rules/string-length';
 import type { BedSetting } from '../../setting';
 import { mostHeight, type WEAVE_KNOBS } from './knobs';
@@ -33,10 +35,11 @@ const END_MM = inches(12);
 export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFacts> {
   const ground = groundOf(setting.place.bed);
   const y = acrossBed(v.rowAt, setting);
-  const postsAt = equalBays([0, v.rowLength], v.postSpacing);
+  const lie: Lie = { ground, level: false };
   const steel = v.posts === 'steel';
-  const posts = postsAt.map((at, i) => {
-    const common = { id: `post-${i + 1}`, foot: onGround(ground, at, y), aboveMm: v.height, depthMm: v.depth, setting };
+  const postId = (i: number): string => `post-${i + 1}`;
+  const stand = (at: number, i: number): SetPost => {
+    const common = { id: postId(i), foot: onGround(ground, at, y), aboveMm: v.height, depthMm: v.depth, setting };
     return steel
       ? drivePost(common)
       : driveStake({
@@ -45,12 +48,17 @@ export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFact
           set: 'let in',
           point: POINT,
         });
-  });
+  };
+  const { wideMm: faceMm } = stand(0, 0);
+  const stood = rowAsStood(equalBays([0, v.rowLength], v.postSpacing), faceMm, postId, setting);
+  const { postsAt } = stood;
+  const builtMm = postsAt.at(-1) as number;
+  const posts = postsAt.map(stand);
   const [first, second] = posts as [SetPost, SetPost];
   const heights = passHeights(v.firstPass, v.passEvery, v.height);
   const runs = v.way === 'sandwich' ? 2 : 1;
   const cutMm = passMm({
-    rowMm: v.rowLength,
+    rowMm: builtMm,
     runs,
     posts: posts.length,
     halfTurns: v.wraps,
@@ -69,14 +77,14 @@ export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFact
       path: runs === 2 ? [...run(-1), ...run(1).reverse(), run(-1)[0] as Point] : run(-1),
     });
   });
-  const bay = v.rowLength / (posts.length - 1);
+  const bay = widestBay(postsAt);
   const row = bedRow(setting, v, {
-    builtMm: v.rowLength,
+    builtMm,
     yMm: y,
     topMm: v.height,
     rows: [{ acrossMm: y, side: 'in line' }],
   });
-  const counted = fact('count.posts', { posts: posts.length, spacing: { mm: v.postSpacing } });
+  const counted = stoodReason(stood) ?? fact('count.posts', { posts: posts.length, spacing: { mm: v.postSpacing } });
   return {
     design: placed({
       parts: [...posts, ...passes],
@@ -89,6 +97,7 @@ export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFact
         fixings: [],
       })),
       ...row,
+      bays: baysOfRow(stood, faceMm, postId, lie),
       hold: holdOf(v, setting, bay),
       reasons: {
         post: counted,
@@ -110,7 +119,7 @@ export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFact
         {
           knob: 'height',
           view: 'elevation',
-          at: add(onGround(ground, v.rowLength * 0.75), [0, 0, v.height]),
+          at: add(onGround(ground, builtMm * 0.75), [0, 0, v.height]),
           axis: 'up',
         },
         { knob: 'firstPass', view: 'end', at: [0, y, v.firstPass], axis: 'up' },
