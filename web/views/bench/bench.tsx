@@ -100,6 +100,10 @@ function Workbench({
   const isCalm = useCalm();
   const kinds = useKindsOf(plan, [structure]);
   const computed = structureOf(kinds, plan, structure);
+  // Planned and built are worked out from one plan, without what was measured and with it.
+  const planned = store.getState().plan;
+  const asPlanned = structure.measured && planned.structures.find((one) => one.id === structure.id);
+  const meant = asPlanned ? structureOf(kinds, planned, asPlanned) : null;
   // What is said of it, what would mend that and what stands near come behind a turned knob, not before it.
   const settled = useDeferredValue(plan);
   const neighbours = useNeighbours(settled, structure);
@@ -250,7 +254,7 @@ function Workbench({
       </div>
       {/* On a phone the front stays in sight while the knobs are turned; the rest comes after them. */}
       <div className="contents lg:sticky lg:top-14 lg:block lg:min-w-0 lg:self-start lg:pt-4">
-        <Views key={structure.id} computed={computed} marked={looked ?? stood?.marked ?? null} />
+        <Views key={structure.id} computed={computed} meant={meant} marked={looked ?? stood?.marked ?? null} />
         <div className="order-4 min-w-0">
           {computed.sized.design.bays && <Bays computed={computed} />}
           {isWeighed(computed.kind) && (

@@ -4,6 +4,7 @@ import { useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react
 import { Download } from 'lucide-react';
 import type { View } from '@lignum/core/drawing/primitive';
 import { inWords } from './in-words';
+import { withMeant } from '@lignum/core/drawing/as-meant';
 import { drawView } from '@lignum/core/drawing/views';
 import { formatLength } from '@lignum/core/quantity/length';
 import { type Tongue } from '@lignum/core/wording/say';
@@ -18,12 +19,28 @@ import type { Marked } from './stand/hardest-mark';
 const Support3d = part(() => import('./support-3d'), <p className="py-24 text-center text-soft">Setting it up…</p>);
 const RipPlan = part(async () => ({ default: (await import('../list/rip-plan')).RipPlan }));
 
-/** Some of the ways a structure is seen, drawn. */
-const drawn = ({ sized: { design }, around }: ComputedStructure, from: number, to?: number): View[] =>
-  design.views.slice(from, to).map((frame) => drawView(design, frame, around));
+/** Some of the ways a structure is seen, drawn; over what was meant, where that is told. */
+const drawn = (
+  { sized: { design }, around }: ComputedStructure,
+  meant: ComputedStructure | null,
+  from: number,
+  to?: number,
+): View[] =>
+  design.views.slice(from, to).map((frame) => {
+    const view = drawView(design, frame, around);
+    return meant ? withMeant(view, design, meant.sized.design) : view;
+  });
 
-/** A structure as it is drawn: the front with its pulls, long rows closer, or all round; the other ways under it. @param marked what works hardest. */
-export function Views({ computed: whole, marked }: { computed: ComputedStructure; marked: Marked | null }) {
+/** A structure as it is drawn: the front with its pulls, long rows closer, or all round; the other ways under it. @param marked what works hardest. @param meant as it was planned, where it stands otherwise. */
+export function Views({
+  computed: whole,
+  meant,
+  marked,
+}: {
+  computed: ComputedStructure;
+  meant: ComputedStructure | null;
+  marked: Marked | null;
+}) {
   const { id, on, tongue } = useGarden();
   const saved = useSaving(({ save }) => save.state === 'saved');
   const structureId = whole.structure.id;
@@ -39,10 +56,10 @@ export function Views({ computed: whole, marked }: { computed: ComputedStructure
   const isLong = computed.sized.design.builtMm > LONG_ROW_MM;
   // A phone's front is small enough to stay in sight; until the page is measured, as the request says.
   const isSmall = useIsSmall(on === 'phone');
-  const front = useMemo(() => drawn(computed, 0, 1)[0], [computed]);
+  const front = useMemo(() => drawn(computed, meant, 0, 1)[0], [computed, meant]);
   // The front is painted first, the other views right behind it.
   const behind = useDeferredValue(computed);
-  const others = useMemo(() => drawn(behind, 1), [behind]);
+  const others = useMemo(() => drawn(behind, meant, 1), [behind, meant]);
   if (!front) return null;
   return (
     <div className="contents rounded-[3px] bg-sheet px-3 pt-2 pb-3 lg:block lg:shadow-[0_1px_0_var(--rule),0_6px_18px_#0000000d]">
@@ -54,6 +71,7 @@ export function Views({ computed: whole, marked }: { computed: ComputedStructure
             {round === 'drawing' ? front.title : '3-D'}
             {marked?.on}
           </h2>
+          {meant && round === 'drawing' && <p className="text-[0.9rem] text-soft">dotted: as planned</p>}
           {Math.abs(rise) > SEEN_RISE_MM && round === 'drawing' && (
             <p className="text-[0.9rem] text-soft">
               {rise > 0 ? 'rises' : 'falls'} {formatLength(Math.abs(rise), tongue.units)}
