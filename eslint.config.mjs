@@ -119,6 +119,7 @@ export default ts.config(
       globals: {
         AbortController: 'readonly',
         Request: 'readonly',
+        Response: 'readonly',
         URL: 'readonly',
         caches: 'readonly',
         clearTimeout: 'readonly',

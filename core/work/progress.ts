@@ -53,7 +53,7 @@ type Of = Pick<ComputedStructure, 'structure' | 'kind' | 'sized' | 'setting' | '
 
 /**
  * How far each part of a structure is, by its id: as far as the furthest that was said of it. What has to set stands, and
- * is fixed when its wait is over.
+ * is fixed when its wait is over. Decision 80.
  * @param today "2027-03-06"
  * @example stagesOf(computed, [], () => ({ stood: true }), '2027-03-06').get('post-1') // 'stood'
  */

@@ -91,7 +91,7 @@ function lengthsLeft(
 
 /**
  * What is cut already and does not fit any more, with what it can become; then what of the bought lengths serves; and what
- * has to be bought again, as little as is found. Bars by their length, panels by their meshes.
+ * has to be bought again, as little as is found. Bars by their length, panels by their meshes. Decision 82.
  * @param now the list of the structure as it is now
  * @param planned the list of the garden by which was bought
  */

@@ -55,8 +55,7 @@ const NONE: Stored = { photos: [], changes: [] };
 const NOTHING: ShownPhotos = { photos: [], waiting: 0, isKnown: false, refused: [] };
 
 /**
- * The photos of one garden in one tab: shown at once, sent behind, kept on the device until they have arrived. What is
- * said of a photo that waits is said before it is sent.
+ * The photos of one garden in one tab: shown at once, sent behind, kept on the device until they have arrived. Decision 81.
  */
 export class PhotoBook {
   private listeners = new Set<() => void>();

@@ -5,8 +5,8 @@ import { computeGarden } from '@lignum/core/plan/compute';
 import { cutLengths } from '@lignum/core/work/recut';
 import { STAGES, stagesOf } from '@lignum/core/work/progress';
 import { mergeEntries, registerOf, stampOf, type Entry } from './record';
-import { cutIn, saidOf, sayStage, standsIn } from './stages';
-import { tickedAs } from './ticks';
+import { cutIn, saidOf, tickedOf, sayStage, standsIn } from './stages';
+import { boughtAs, tickedAs } from './ticks';
 
 const garden = computeGarden(DEMO_PLAN);
 const YEAR_ON = '2028-03-06';
@@ -58,4 +58,34 @@ it('whatever was ticked before: parts are as far as was said last, others stay, 
       }
     }),
   );
+});
+
+it('what is ticked off is read back as it was said: cut of all, built of one, lines of the list of all and of its own', () => {
+  const [line] = garden.shopping.purchases;
+  if (!line) throw new Error('nothing is bought');
+  const said = [
+    { about: 'cut', what: tickedAs('fence', 'rail-1') },
+    { about: 'built', what: tickedAs('wall', 'post-2') },
+    { about: 'built', what: tickedAs('fence', 'post-1') },
+    { about: 'bought', what: boughtAs(line) },
+    { about: 'bought', what: tickedAs('wall', boughtAs({ stock: 'panel-16ft', size: 1 })) },
+    { about: 'bought', what: tickedAs('fence', boughtAs({ stock: 'panel-8ft', size: 1 })) },
+    // Word of a part itself is no line of a list.
+    { about: 'bought', what: tickedAs('wall', 'post-2') },
+  ] as const;
+  const entries = said.map((one, i): Entry => ({
+    ...one,
+    field: 'done',
+    value: true,
+    stamp: stampOf(i, 0, 'a'),
+    person: '',
+  }));
+  expect(tickedOf([...entries, { ...entries[0], value: false } as Entry], 'wall')).toEqual({
+    cut: [{ structure: 'fence', part: 'rail-1' }],
+    built: ['post-2'],
+    bought: [
+      { stock: line.stock, size: line.size },
+      { stock: 'panel-16ft', size: 1 },
+    ],
+  });
 });

@@ -24,6 +24,37 @@ export function cutIn(entries: ReadonlyMap<string, Entry>, structure: string): R
   return cut;
 }
 
+/** What is ticked off that a structure's pieces are cut and had from: cut of all, built of it, bought on the list of all or on its own. */
+export function tickedOf(
+  entries: Iterable<Entry>,
+  structure: string,
+): {
+  cut: { structure: string; part: string }[];
+  built: string[];
+  bought: { stock: string; size: number }[];
+} {
+  const [cut, built, bought] = [[], [], []] as [
+    { structure: string; part: string }[],
+    string[],
+    { stock: string; size: number }[],
+  ];
+  for (const { about, field, value, what } of entries) {
+    if (field !== 'done' || value !== true) continue;
+    // No structure and no stock has a space in its id.
+    const words = what.split(' ');
+    const [of = '', ...rest] = words;
+    const part = rest.join(' ');
+    if (about === 'cut') cut.push({ structure: of, part });
+    else if (about === 'built' && of === structure) built.push(part);
+    else if (about === 'bought') {
+      const line = words.length === 3 && of === structure ? words.slice(1) : words;
+      const size = Number(line[1]);
+      if (line.length === 2 && Number.isFinite(size)) bought.push({ stock: line[0] ?? '', size });
+    }
+  }
+  return { cut, built, bought };
+}
+
 /** What was said of a part of a structure. */
 export function saidOf(entries: ReadonlyMap<string, Entry>, structure: string, part: string): SaidOfPart {
   const what = tickedAs(structure, part);

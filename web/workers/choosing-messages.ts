@@ -119,8 +119,12 @@ export interface RecutQuestion {
   planned: Plan;
   structure: string;
   cut: Readonly<Record<string, number | null>>;
-  /** Ticked off, as they are called in the record: cut and built of all structures, bought on the list of all. */
-  ticked: { cut: readonly string[]; built: readonly string[]; bought: readonly string[] };
+  /** Ticked off: what is cut of all structures, what is built of this one, and lines of the list. */
+  ticked: {
+    cut: readonly { structure: string; part: string }[];
+    built: readonly string[];
+    bought: readonly { stock: string; size: number }[];
+  };
 }
 
 export type ChoosingQuestion =

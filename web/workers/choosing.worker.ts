@@ -13,7 +13,6 @@ import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { bedsFor } from '@lignum/core/choosing/where';
 import { beside } from '@lignum/core/ahead/whole';
 import { toldKnobs } from '../words/knob-words';
-import { boughtAs, tickedAs } from '../kept/ticks';
 import type { ChoosingAnswer, ChoosingQuestion, RecutAnswer, RecutQuestion } from './choosing-messages';
 import type { Answering } from './newest';
 
@@ -77,7 +76,7 @@ function recut({ plan, planned, structure: id, cut, ticked }: RecutQuestion): Re
   if (!structure) return [];
   const list = computeGarden(known.like('', planned)).shopping;
   const meant = cutLengths(list, id);
-  const [isCut, isBuilt, isBought] = [new Set(ticked.cut), new Set(ticked.built), new Set(ticked.bought)];
+  const isBuilt = new Set(ticked.built);
   return recutOf(
     id,
     computeRemembered(kindOf, plan, structure).shopping,
@@ -89,12 +88,11 @@ function recut({ plan, planned, structure: id, cut, ticked }: RecutQuestion): Re
           return long === undefined ? [] : [[part, long] as const];
         }),
       ),
-      isBuilt: (part) => isBuilt.has(tickedAs(id, part)),
+      isBuilt: (part) => isBuilt.has(part),
     },
     {
-      isCut: (of, part) => isCut.has(tickedAs(of, part)),
-      // Ticked off on the list of all, or on its own.
-      isBought: (line) => isBought.has(boughtAs(line)) || isBought.has(tickedAs(id, boughtAs(line))),
+      isCut: (of, part) => ticked.cut.some((one) => one.structure === of && one.part === part),
+      isBought: ({ stock, size }) => ticked.bought.some((one) => one.stock === stock && one.size === size),
       book: plan.priceBook,
       kerfMm: plan.garden.saw?.kerfMm,
     },

@@ -6,7 +6,7 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { Becomes, Recut } from '@lignum/core/work/recut';
 import type { RecutAnswer, RecutQuestion } from '../../workers/choosing-messages';
-import { cutIn } from '../../kept/stages';
+import { cutIn, tickedOf } from '../../kept/stages';
 import { partChoices } from '../../words/part-choices';
 import { sizeWords } from '../../words/stock-words';
 import { choosingWorker } from '../shell/choosing-worker';
@@ -21,12 +21,8 @@ export default function Recuts({ computed }: { computed: ComputedStructure }) {
   const { id } = computed.structure;
   const planned = store.getState().plan;
   const question = useMemo<RecutQuestion | null>(() => {
-    const done = (about: string): string[] =>
-      [...entries.values()].flatMap((one) =>
-        one.about === about && one.field === 'done' && one.value === true ? [one.what] : [],
-      );
     const cut = cutIn(entries, id);
-    const ticked = { cut: done('cut'), built: done('built'), bought: done('bought') };
+    const ticked = tickedOf(entries.values(), id);
     if (Object.keys(cut).length + ticked.bought.length === 0) return null;
     return { about: 'recut', plan, planned, structure: id, cut, ticked };
   }, [entries, id, plan, planned]);
