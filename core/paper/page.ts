@@ -2,12 +2,15 @@ import type { Paper } from '../drawing/sheet';
 import type { Weight } from './type';
 
 /**
- * Sheets of paper that printers take, in pixels of 1/96 in (ISO 216 A4; ANSI Letter), and the margin all round.
+ * Sheets of paper that printers take, in pixels of 1/96 in (ISO 216 A4 and A3; ANSI/ASME Y14.1 A and B), and the margin all
+ * round. The large ones are for whoever has such a printer: the plot and the drawings have more room on them.
  * Decision 42.
  */
 export const SIZES = {
   A4: { widthPx: 794, heightPx: 1123 },
   Letter: { widthPx: 816, heightPx: 1056 },
+  A3: { widthPx: 1123, heightPx: 1587 },
+  Tabloid: { widthPx: 1056, heightPx: 1632 },
 } as const;
 export type PaperSize = keyof typeof SIZES;
 export const MARGIN_PX = 50;

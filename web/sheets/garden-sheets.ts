@@ -43,7 +43,7 @@ export function gardenSheets(plan: Plan, garden: SeenGarden, tongue: Tongue, siz
           text(MARGIN_PX + wide, y + 25, amount(garden.cost.totalMinor), 20, { weight: 'bold', anchor: 'end' }),
         ],
       },
-      ...plotPlan(plan, garden, tongue, wide),
+      ...plotPlan(plan, garden, tongue, SIZES[size]),
       ...toBuy(garden, tongue, wide, amount, SIZES[size].heightPx - 2 * MARGIN_PX - FOOT_PX - HEAD_PX),
       ...cutBlocks(garden.shopping, (cut) => numbers.get(`${cut.structure} ${cut.part}`), plan, tongue, wide),
     ],
@@ -56,8 +56,17 @@ export function gardenSheets(plan: Plan, garden: SeenGarden, tongue: Tongue, siz
 /** Size of type in the table of where everything lies. Pixels. */
 const TABLE_TYPE_PX = 10;
 
+/** On large paper the plot takes so much of the first page. */
+const PLOT_SHARE = 0.46;
+
 /** The plot to scale: beds by number, what is built by letter, the rest by name; where each lies is in a table. */
-function plotPlan(plan: Plan, garden: SeenGarden, tongue: Tongue, wide: number): Block[] {
+function plotPlan(
+  plan: Plan,
+  garden: SeenGarden,
+  tongue: Tongue,
+  { widthPx, heightPx }: { widthPx: number; heightPx: number },
+): Block[] {
+  const wide = widthPx - 2 * MARGIN_PX;
   const long = (mm: number): string => formatLength(mm, tongue.units);
   const beds = plan.beds.map((bed) => ({ bed, outline: bedOnPlot(bed) }));
   const built = garden.structures.map((one) => ({ one, covers: coverOf(one.sized.design, one.frame) }));
@@ -70,7 +79,7 @@ function plotPlan(plan: Plan, garden: SeenGarden, tongue: Tongue, wide: number):
     beds: beds.map(({ outline }) => outline),
     built: built.flatMap(({ covers }) => covers),
   });
-  const scaled = atScale(view, { widthPx: wide, heightPx: 520, units: tongue.units });
+  const scaled = atScale(view, { widthPx: wide, heightPx: Math.max(520, heightPx * PLOT_SHARE), units: tongue.units });
   const { scale, originPx } = scaled.paper.frame;
   const wish = (outline: readonly (readonly [number, number])[], said: string): Called => {
     const [right, up] = middleOfBounds(outline);

@@ -1,11 +1,14 @@
-import type { PaperSize } from '@lignum/core/paper/page';
+import { SIZES, type PaperSize } from '@lignum/core/paper/page';
 import type { Units } from '@lignum/core/quantity/length';
 
 const KEPT_AS = 'lignum-paper';
 
+/** What can be printed on, the usual ones first. */
+export const PAPERS = Object.keys(SIZES) as PaperSize[];
+
 /** The paper asked for, or what is usual where lengths are written so. */
 export const paperFrom = (asked: string | null, units: Units): PaperSize =>
-  asked === 'A4' || asked === 'Letter' ? asked : units === 'imperial' ? 'Letter' : 'A4';
+  PAPERS.find((size) => size === asked) ?? (units === 'imperial' ? 'Letter' : 'A4');
 
 /** The paper this device prints on, where it has been chosen. */
 export function paperKept(units: Units): PaperSize {

@@ -9,6 +9,7 @@ import { cropIn } from '@lignum/core/crops/book';
 import { layoutName } from '@lignum/core/cutting/cut-plan';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { MARGIN_PX, SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
+import { PAPERS } from './paper-choice';
 import { pageSvg } from '@lignum/core/paper/page-svg';
 import { typeWidth } from '@lignum/core/paper/type';
 import { computeAs } from '@lignum/core/plan/compute-as';
@@ -236,3 +237,79 @@ describe('a PDF, read back by another program', () => {
     for (const one of garden.shopping.purchases) expect(read).toContain(amount(one.costMinor));
   });
 });
+
+describe('the file itself, by an independent reader (poppler)', () => {
+  /** ISO 216 and ANSI/ASME Y14.1, in points of 1/72″. */
+  const SHEETS: Record<PaperSize, readonly [number, number]> = {
+    A4: [(210 / 25.4) * 72, (297 / 25.4) * 72],
+    Letter: [8.5 * 72, 11 * 72],
+    A3: [(297 / 25.4) * 72, (420 / 25.4) * 72],
+    Tabloid: [11 * 72, 17 * 72],
+  };
+  const arbor = garden.structures.find(({ structure }) => structure.id === 'rose-arbor');
+  if (!arbor) throw new Error('nothing in the demo is sawn to a template');
+
+  it.each(PAPERS)('has pages of %s, and on those with a template a bar that measures what it says', async (size) => {
+    const metric = size.startsWith('A');
+    const pages = structureSheets(DEMO_PLAN, arbor, TONGUES[metric ? 1 : 0], size, { labels: false, with: null });
+    const barred = pages.flatMap((page, i) =>
+      textsOf([page]).some(({ text }) => text.includes('This bar has to measure')) ? [i + 1] : [],
+    );
+    expect(barred.length).toBeGreaterThan(0);
+    const folder = mkdtempSync(join(tmpdir(), 'lignum-'));
+    try {
+      const file = join(folder, 'sheets.pdf');
+      writeFileSync(file, await pdfOf(pages, 'Sheets'));
+      const [, wide, high] = /Page size:\s+([\d.]+) x ([\d.]+) pts/.exec(
+        execFileSync('pdfinfo', [file], { encoding: 'utf8' }),
+      ) ?? ['', '', ''];
+      expect(Math.abs(Number(wide) - SHEETS[size][0])).toBeLessThan(0.6);
+      expect(Math.abs(Number(high) - SHEETS[size][1])).toBeLessThan(0.6);
+      for (const page of barred) {
+        const svg = execFileSync('pdftocairo', ['-svg', '-f', `${page}`, '-l', `${page}`, file, '-'], {
+          encoding: 'utf8',
+          maxBuffer: 1e8,
+        });
+        const level = [...svg.matchAll(/d="M ([\d.]+) ([\d.]+) L ([\d.]+) ([\d.]+) " transform="matrix\(([\d.]+),/g)]
+          .map(([, ...figures]) => figures.map(Number))
+          .flatMap(([x = 0, y, to = 0, toY, scale = 1]) => (y === toY ? [(to - x) * scale] : []));
+        // 100 mm or 4″ in points. The reader draws paper of a broken number of points smaller by up to one in a thousand.
+        const must = metric ? (100 / 25.4) * 72 : 4 * 72;
+        const within = Number.isInteger(Number(wide)) ? 0.02 : must / 1000;
+        expect(Math.min(...level.map((long) => Math.abs(long - must)))).toBeLessThan(within);
+      }
+    } finally {
+      rmSync(folder, { recursive: true });
+    }
+  });
+});
+
+it.each(['A3', 'Tabloid'] as const)(
+  'on %s as much is said as on small paper, inside its margins, on no more sheets',
+  (size) => {
+    for (const id of ['melon-trellis', 'tomato-wall', 'cucumber-frame']) {
+      const one = garden.structures.find(({ structure }) => structure.id === id);
+      if (!one) throw new Error(id);
+      const [large, small] = [size, 'A4' as const].map((paper) =>
+        structureSheets(DEMO_PLAN, one, TONGUES[0], paper, { labels: true, with: null }),
+      ) as [Page[], Page[]];
+      expect(large.length).toBeLessThanOrEqual(small.length);
+      for (const { text, x, y, anchor, size: high, weight } of textsOf(large)) {
+        const wide = typeWidth(text, high, weight);
+        const left = x - (anchor === 'end' ? wide : anchor === 'middle' ? wide / 2 : 0);
+        expect(left, text).toBeGreaterThan(20);
+        expect(left + wide, text).toBeLessThan(SIZES[size].widthPx - 20);
+        expect(y, text).toBeLessThan(SIZES[size].heightPx - 20);
+      }
+      const words = (pages: Page[]) =>
+        new Set(
+          flat(
+            textsOf(pages)
+              .map(({ text }) => text)
+              .join(' '),
+          ).match(/[A-Za-z]{4,}/g),
+        );
+      expect([...words(small)].filter((word) => !words(large).has(word))).toEqual([]);
+    }
+  },
+);

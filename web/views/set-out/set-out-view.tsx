@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
-import { ChevronLeft, ChevronRight, Volume2 } from 'lucide-react';
+import { ChevronLeft, ChevronRight, Printer, Volume2 } from 'lucide-react';
 import { kindOf } from '@lignum/core/structures/registry';
 import { buttonLook } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
@@ -14,6 +14,7 @@ import { Working } from '../shell/keep-taps';
 import { useResults } from '../shell/use-results';
 import { useSingleKeys } from '../shell/use-keys';
 import { chaptersOf, type Chapter, type Said } from './chapters';
+import { ForTwo } from './for-two';
 import { useAwake } from './use-awake';
 import { useVoice } from './use-voice';
 
@@ -88,84 +89,95 @@ function SetOut({ name, structure, chapters }: { name: string; structure: string
       </main>
     );
   return (
-    <main className="mx-auto flex min-h-[calc(100dvh-7rem)] max-w-2xl flex-col px-4 pb-4">
-      <div className="flex flex-wrap items-center justify-between gap-x-3">
-        <Link href={bench} className="inline-flex min-h-11 items-center gap-1 text-chalk hover:underline">
-          <ChevronLeft size={17} aria-hidden />
-          {name}
-        </Link>
-        <span className="text-[0.9rem] text-soft tabular-nums">
-          {at.step + 1} of {chapter.steps.length}
-        </span>
-      </div>
-      <h1 className="sr-only">Set out {name}</h1>
-      {chapters.length > 1 && (
-        <Chooser
-          label="What is measured"
-          className="w-full"
-          value={String(at.chapter)}
-          choices={chapters.map(({ title }, i) => ({ id: String(i), label: title }))}
-          onChange={(next) => go({ chapter: Number(next), step: 0 })}
-        />
-      )}
-      {chapter.zero && <p className="mt-1 text-[0.95rem] text-soft">{chapter.zero}</p>}
-      <section aria-live="polite" className="flex grow flex-col justify-center py-5">
-        <p className="text-xl leading-snug">{step.what}</p>
-        {step.figures.map(({ label, says }) => (
-          <p key={label} className="mt-2 leading-none">
-            {label && <span className="mb-1 block text-[0.95rem] text-soft">{label}</span>}
-            <strong className={`font-bold tabular-nums ${step.figures.length > 1 ? 'text-5xl' : 'text-6xl'}`}>
-              {says}
-            </strong>
-          </p>
-        ))}
-        {step.more && <p className="mt-4 max-w-[36rem]">{step.more}</p>}
-        {step.share !== null && (
-          <div aria-hidden className="relative mt-8 h-5 border border-ink bg-timber/50">
-            <span className="absolute -top-5 -translate-x-1/2" style={{ left: `${100 * step.share}%` }}>
-              <CrowFoot className="h-5 w-4 text-chalk" />
-            </span>
-          </div>
+    <main className="mx-auto flex min-h-[calc(100dvh-7rem)] max-w-2xl flex-col px-4 pb-4 print:block print:max-w-none print:p-0">
+      <ForTwo name={name} chapters={chapters} />
+      <div className="no-print flex grow flex-col">
+        <div className="flex flex-wrap items-center justify-between gap-x-3">
+          <Link href={bench} className="inline-flex min-h-11 items-center gap-1 text-chalk hover:underline">
+            <ChevronLeft size={17} aria-hidden />
+            {name}
+          </Link>
+          <span className="text-[0.9rem] text-soft tabular-nums">
+            {at.step + 1} of {chapter.steps.length}
+          </span>
+        </div>
+        <h1 className="sr-only">Set out {name}</h1>
+        {chapters.length > 1 && (
+          <Chooser
+            label="What is measured"
+            className="w-full"
+            value={String(at.chapter)}
+            choices={chapters.map(({ title }, i) => ({ id: String(i), label: title }))}
+            onChange={(next) => go({ chapter: Number(next), step: 0 })}
+          />
         )}
-      </section>
-      <div className="sticky bottom-0 grid grid-cols-[1fr_2fr] gap-3 bg-ground pt-2 pb-2">
-        <button type="button" onClick={back} disabled={isFirst} className={buttonLook('plain', 'min-h-16 text-lg')}>
-          <ChevronLeft size={22} aria-hidden />
-          Back
-        </button>
-        <button type="button" onClick={forward} disabled={isLast} className={buttonLook('main', 'min-h-16 text-lg')}>
-          {isLast ? 'All marked' : 'Marked, next'}
-          {!isLast && <ChevronRight size={22} aria-hidden />}
-        </button>
-      </div>
-      <div className="flex flex-wrap items-center gap-x-4 text-[0.9rem] text-soft">
-        {voice.there ? (
-          <>
-            <label className="flex min-h-11 cursor-pointer items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-5 accent-(--chalk)"
-                checked={aloud}
-                onChange={(event) => {
-                  setAloud(event.target.checked);
-                  if (event.target.checked) voice.say(aloudOf(step, tongue.units));
-                }}
-              />
-              Read each aloud
-            </label>
-            <button
-              type="button"
-              onClick={() => voice.say(aloudOf(step, tongue.units))}
-              className="inline-flex min-h-11 items-center gap-1 text-chalk"
-            >
-              <Volume2 size={17} aria-hidden />
-              Say it again
-            </button>
-          </>
-        ) : (
-          <span>There is no voice on this device to read aloud.</span>
-        )}
-        <span>{AWAKE_WORDS[awake]}</span>
+        {chapter.zero && <p className="mt-1 text-[0.95rem] text-soft">{chapter.zero}</p>}
+        <section aria-live="polite" className="flex grow flex-col justify-center py-5">
+          <p className="text-xl leading-snug">{step.what}</p>
+          {step.figures.map(({ label, says }) => (
+            <p key={label} className="mt-2 leading-none">
+              {label && <span className="mb-1 block text-[0.95rem] text-soft">{label}</span>}
+              <strong className={`font-bold tabular-nums ${step.figures.length > 1 ? 'text-5xl' : 'text-6xl'}`}>
+                {says}
+              </strong>
+            </p>
+          ))}
+          {step.more && <p className="mt-4 max-w-[36rem]">{step.more}</p>}
+          {step.share !== null && (
+            <div aria-hidden className="relative mt-8 h-5 border border-ink bg-timber/50">
+              <span className="absolute -top-5 -translate-x-1/2" style={{ left: `${100 * step.share}%` }}>
+                <CrowFoot className="h-5 w-4 text-chalk" />
+              </span>
+            </div>
+          )}
+        </section>
+        <div className="sticky bottom-0 grid grid-cols-[1fr_2fr] gap-3 bg-ground pt-2 pb-2">
+          <button type="button" onClick={back} disabled={isFirst} className={buttonLook('plain', 'min-h-16 text-lg')}>
+            <ChevronLeft size={22} aria-hidden />
+            Back
+          </button>
+          <button type="button" onClick={forward} disabled={isLast} className={buttonLook('main', 'min-h-16 text-lg')}>
+            {isLast ? 'All marked' : 'Marked, next'}
+            {!isLast && <ChevronRight size={22} aria-hidden />}
+          </button>
+        </div>
+        <div className="flex flex-wrap items-center gap-x-4 text-[0.9rem] text-soft">
+          {voice.there ? (
+            <>
+              <label className="flex min-h-11 cursor-pointer items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="size-5 accent-(--chalk)"
+                  checked={aloud}
+                  onChange={(event) => {
+                    setAloud(event.target.checked);
+                    if (event.target.checked) voice.say(aloudOf(step, tongue.units));
+                  }}
+                />
+                Read each aloud
+              </label>
+              <button
+                type="button"
+                onClick={() => voice.say(aloudOf(step, tongue.units))}
+                className="inline-flex min-h-11 items-center gap-1 text-chalk"
+              >
+                <Volume2 size={17} aria-hidden />
+                Say it again
+              </button>
+            </>
+          ) : (
+            <span>There is no voice on this device to read aloud.</span>
+          )}
+          <span>{AWAKE_WORDS[awake]}</span>
+          <button
+            type="button"
+            onClick={() => window.print()}
+            className="inline-flex min-h-11 items-center gap-1 text-chalk"
+          >
+            <Printer size={17} aria-hidden />
+            Print it for two
+          </button>
+        </div>
       </div>
     </main>
   );

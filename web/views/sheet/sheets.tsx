@@ -7,9 +7,12 @@ import { SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
 import { Button, buttonLook } from '../../ui/button';
 import { useGarden, useSaving } from '../shell/garden-context';
 import { useTicks } from '../shell/use-ticks';
-import { keepPaper, paperFrom, paperKept } from '../../sheets/paper-choice';
+import { keepPaper, paperFrom, paperKept, PAPERS } from '../../sheets/paper-choice';
 
 /** The paper this device prints on: what is usual until it has been looked up, and after. */
+/** What a style sheet calls them (CSS Paged Media 3, 7.1). */
+const CSS_NAME: Record<PaperSize, string> = { A4: 'A4', Letter: 'letter', A3: 'A3', Tabloid: 'ledger' };
+
 export function usePaper(): [PaperSize, (size: PaperSize) => void] {
   const { units } = useGarden().tongue;
   const [size, setSize] = useState<PaperSize>(paperFrom(null, units));
@@ -71,7 +74,7 @@ export function Sheets({
   }, []);
   return (
     <main className="px-3 pb-16 print:p-0">
-      <style>{`@page { size: ${size === 'A4' ? 'A4' : 'letter'} portrait; margin: 0; }`}</style>
+      <style>{`@page { size: ${CSS_NAME[size]} portrait; margin: 0; }`}</style>
       <div className="no-print mx-auto flex max-w-[70rem] flex-wrap justify-end items-center gap-x-3 gap-y-2 py-3">
         <Link className={buttonLook('quiet')} href={back.href}>
           <ChevronLeft size={17} aria-hidden />
@@ -91,7 +94,7 @@ export function Sheets({
         ))}
         <fieldset className="flex items-center gap-1">
           <legend className="sr-only">Paper</legend>
-          {(['A4', 'Letter'] as const).map((one) => (
+          {PAPERS.map((one) => (
             <label key={one} className="flex min-h-11 cursor-pointer items-center gap-2 px-2">
               <input
                 type="radio"

@@ -4,7 +4,7 @@ import { download } from '../../../../../server/download';
 
 export const dynamic = 'force-dynamic';
 
-/** The weekends as a PDF on A4 or Letter (`?paper=`): the days in their order and a page a day; with `&pack=1` the plot, the list, the cuts and the plan of everything that is built, in the order in which it is begun. */
+/** The weekends as a PDF on A4, Letter, A3 or Tabloid (`?paper=`): the days in their order and a page a day; with `&pack=1` the plot, the list, the cuts and the plan of everything that is built, in the order in which it is begun. */
 export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
   const query = new URL(request.url).searchParams;

@@ -1,0 +1,57 @@
+import type { Chapter } from './chapters';
+
+/** All of it on paper for two people: one reads the large figures out, the other holds the tape and marks. */
+export function ForTwo({ name, chapters }: { name: string; chapters: readonly Chapter[] }) {
+  return (
+    <section className="hidden print:block">
+      <p className="font-display text-2xl font-semibold">Set out {name}</p>
+      <p className="mb-2">
+        One reads and ticks, the other holds the tape and marks. Say the figure back before you mark it.
+      </p>
+      {chapters.map((chapter) => (
+        <div key={chapter.title} className="mt-4">
+          <p className="break-after-avoid border-b-2 border-ink font-display text-xl font-semibold">{chapter.title}</p>
+          {chapter.zero && <p className="break-after-avoid py-1 text-soft">{chapter.zero}</p>}
+          <table className="w-full">
+            <thead>
+              <tr className="text-left text-[0.9rem] text-soft">
+                <th scope="col" className="w-8 font-medium">
+                  <span className="sr-only">Marked</span>
+                </th>
+                <th scope="col" className="font-medium">
+                  I mark
+                </th>
+                <th scope="col" className="text-right font-medium">
+                  You read
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {chapter.steps.map((step, i) => (
+                <tr key={i} className="break-inside-avoid border-t border-rule align-baseline">
+                  <td>
+                    <span aria-hidden className="inline-block size-4 border border-ink" />
+                  </td>
+                  <td className="py-1 pr-4 text-[1.05rem]">
+                    {step.what}
+                    {step.more && step.more !== step.what && (
+                      <span className="block text-[0.9rem] text-soft">{step.more}</span>
+                    )}
+                  </td>
+                  <td className="py-1 text-right whitespace-nowrap tabular-nums">
+                    {step.figures.map(({ label, says }) => (
+                      <span key={label} className="ml-5 inline-block text-2xl font-bold">
+                        {label && <span className="mr-1.5 text-[0.85rem] font-normal text-soft">{label}</span>}
+                        {says}
+                      </span>
+                    ))}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      ))}
+    </section>
+  );
+}
