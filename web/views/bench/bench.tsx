@@ -42,6 +42,7 @@ const Marks = part(() => import('./marks'), <p className="py-8 text-soft">Settin
 const CloseUps = part(() => import('../shell/close-ups'), <p className="py-8 text-soft">Drawing the joints…</p>);
 const BuildOrder = part(async () => ({ default: (await import('../shell/build-order')).BuildOrder }));
 const HowFar = part(() => import('./how-far'), <p className="py-8 text-soft">Looking how far it is…</p>);
+const Plumb = part(() => import('./plumb'));
 const OwnPhotos = part(() => import('./own-photos'), <p className="py-8 text-soft">Looking for photos…</p>);
 const StandLine = part(() => import('./stand/stand-line'), null);
 const WillItStand = part(() => import('./stand/will-it-stand'));
@@ -257,6 +258,11 @@ function Workbench({
         <Views key={structure.id} computed={computed} meant={meant} marked={looked ?? stood?.marked ?? null} />
         <div className="order-4 min-w-0">
           {computed.sized.design.bays && <Bays computed={computed} />}
+          {computed.sized.design.posts.length > 0 && (
+            <LateFold key={`plumb ${structure.id}`} title="Plumb and in line">
+              {() => <Plumb computed={computed} />}
+            </LateFold>
+          )}
           {isWeighed(computed.kind) && (
             <LateFold key={`stands ${structure.id}`} title="Will it stand?">
               {() => <WillItStand computed={computed} onLooked={setLooked} />}

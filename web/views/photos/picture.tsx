@@ -25,6 +25,13 @@ export function Picture({
     setOwn(address);
     return () => URL.revokeObjectURL(address);
   }, [waits]);
+  // Once there is a network it is asked for again.
+  useEffect(() => {
+    if (!isMissing) return undefined;
+    const again = () => setMissing(false);
+    window.addEventListener('online', again);
+    return () => window.removeEventListener('online', again);
+  }, [isMissing]);
   if (isMissing)
     return (
       <span className={`grid place-items-center p-2 text-center text-[0.85rem] text-soft ${className}`}>
