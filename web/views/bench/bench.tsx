@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useParams, useRouter } from 'next/navigation';
-import { Suspense, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { ChevronLeft, ChevronRight, Plus, Printer, Shapes, Trash2 } from 'lucide-react';
 import { isUrgent } from '@lignum/core/checks/check';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -11,7 +11,6 @@ import { withClashes } from '@lignum/core/plan/clashes';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
 import { isWeighed } from '@lignum/core/withstand/stand-of';
-import { Fold } from '../../ui/fold';
 import { buttonLook } from '../../ui/button';
 import { Verdicts } from '../../ui/verdicts';
 import { part } from '../../ui/part';
@@ -26,6 +25,7 @@ import { useKindsOf } from '../shell/use-kind';
 import { useNeighbours } from '../shell/use-neighbours';
 import { useShadow } from '../shell/use-shadow';
 import { Carries } from './carries';
+import { LateFold } from './late-fold';
 import { KnobPanel } from './knob-panel';
 import { RunningBill } from './running-bill';
 import { Views } from './views';
@@ -38,15 +38,9 @@ const Bays = dynamic(() => import('./bays').then((module) => module.Bays));
 const BedSheet = part(() => import('../garden/bed-sheet'));
 const CopySheet = part(() => import('./copy-sheet'));
 const KindSheet = part(() => import('./kind-sheet'));
-const Marks = part(() => import('./marks'), <p className="py-8 text-soft">Setting out…</p>);
-const CloseUps = part(() => import('../shell/close-ups'), <p className="py-8 text-soft">Drawing the joints…</p>);
-const BuildOrder = part(async () => ({ default: (await import('../shell/build-order')).BuildOrder }));
-const HowFar = part(() => import('./how-far'), <p className="py-8 text-soft">Looking how far it is…</p>);
-const Plumb = part(() => import('./plumb'));
-const OwnPhotos = part(() => import('./own-photos'), <p className="py-8 text-soft">Looking for photos…</p>);
+const Folds = part(() => import('./folds'));
 const StandLine = part(() => import('./stand/stand-line'), null);
 const WillItStand = part(() => import('./stand/will-it-stand'));
-const SeasonNotes = part(async () => ({ default: (await import('../shell/build-order')).SeasonNotes }));
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
 export function Bench() {
@@ -258,30 +252,12 @@ function Workbench({
         <Views key={structure.id} computed={computed} meant={meant} marked={looked ?? stood?.marked ?? null} />
         <div className="order-4 min-w-0">
           {computed.sized.design.bays && <Bays computed={computed} />}
-          {computed.sized.design.posts.length > 0 && (
-            <LateFold key={`plumb ${structure.id}`} title="Plumb and in line">
-              {() => <Plumb computed={computed} />}
-            </LateFold>
-          )}
           {isWeighed(computed.kind) && (
             <LateFold key={`stands ${structure.id}`} title="Will it stand?">
               {() => <WillItStand computed={computed} onLooked={setLooked} />}
             </LateFold>
           )}
-          <LateFold key={`joints ${structure.id}`} title="The joints, close up">
-            {() => <CloseUps computed={computed} />}
-          </LateFold>
-          <LateFold key={`marks ${structure.id}`} title="Marks to set out">
-            {() => <Marks computed={computed} />}
-          </LateFold>
-          <LateFold title="In what order to build it">{() => <BuildOrder computed={computed} />}</LateFold>
-          <LateFold key={`far ${structure.id}`} title="How far it is">
-            {() => <HowFar computed={computed} />}
-          </LateFold>
-          <LateFold key={`photos ${structure.id}`} title="Photos">
-            {() => <OwnPhotos computed={computed} />}
-          </LateFold>
-          <LateFold title="Through the season">{() => <SeasonNotes computed={computed} />}</LateFold>
+          {isCalm && <Folds key={`folds ${structure.id}`} computed={computed} />}
         </div>
       </div>
       <div className="order-3 grid scroll-mt-16 content-start gap-5 pt-4 lg:order-none" id="results">
@@ -350,15 +326,5 @@ function ResultStrip({
         {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
       </span>
     </a>
-  );
-}
-
-/** Fetched and drawn only while it is open: turning a knob need not wait for it. */
-function LateFold({ title, children }: { title: string; children: () => ReactNode }) {
-  const [open, setOpen] = useState(false);
-  return (
-    <Fold className="mt-1" look="font-display text-lg font-semibold" title={title} onToggle={setOpen}>
-      {open && children()}
-    </Fold>
   );
 }

@@ -1,10 +1,9 @@
 'use client';
 import { postNumbers } from '@lignum/core/design/post-numbers';
-import { useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { Download } from 'lucide-react';
 import type { View } from '@lignum/core/drawing/primitive';
 import { inWords } from './in-words';
-import { withMeant } from '@lignum/core/drawing/as-meant';
 import { drawView } from '@lignum/core/drawing/views';
 import { formatLength } from '@lignum/core/quantity/length';
 import { type Tongue } from '@lignum/core/wording/say';
@@ -20,16 +19,26 @@ const Support3d = part(() => import('./support-3d'), <p className="py-24 text-ce
 const RipPlan = part(async () => ({ default: (await import('../list/rip-plan')).RipPlan }));
 
 /** Some of the ways a structure is seen, drawn; over what was meant, where that is told. */
-const drawn = (
-  { sized: { design }, around }: ComputedStructure,
-  meant: ComputedStructure | null,
-  from: number,
-  to?: number,
-): View[] =>
-  design.views.slice(from, to).map((frame) => {
-    const view = drawView(design, frame, around);
-    return meant ? withMeant(view, design, meant.sized.design) : view;
-  });
+const drawn = ({ sized: { design }, around }: ComputedStructure, over: Over, from: number, to?: number): View[] =>
+  design.views.slice(from, to).map((frame) => over(drawView(design, frame, around), design));
+
+/** Lays a view over what was meant. */
+type Over = (view: View, design: ComputedStructure['sized']['design']) => View;
+const asItIs: Over = (view) => view;
+
+/** How what stands is laid over what was meant, fetched where anything was measured. */
+function useOver(meant: ComputedStructure | null): Over {
+  const [over, setOver] = useState<Over>(() => asItIs);
+  useEffect(() => {
+    if (meant)
+      void import('@lignum/core/drawing/as-meant').then(
+        ({ withMeant }) => setOver((): Over => (view, design) => withMeant(view, design, meant.sized.design)),
+        () => undefined,
+      );
+    else setOver(() => asItIs);
+  }, [meant]);
+  return over;
+}
 
 /** A structure as it is drawn: the front with its pulls, long rows closer, or all round; the other ways under it. @param marked what works hardest. @param meant as it was planned, where it stands otherwise. */
 export function Views({
@@ -45,6 +54,7 @@ export function Views({
   const saved = useSaving(({ save }) => save.state === 'saved');
   const structureId = whole.structure.id;
   const onDay = marked?.onDay;
+  const over = useOver(meant);
   const computed = useMemo(
     () => (onDay ? { ...whole, sized: { ...whole.sized, design: onDay(whole.sized.design) } } : whole),
     [whole, onDay],
@@ -56,10 +66,10 @@ export function Views({
   const isLong = computed.sized.design.builtMm > LONG_ROW_MM;
   // A phone's front is small enough to stay in sight; until the page is measured, as the request says.
   const isSmall = useIsSmall(on === 'phone');
-  const front = useMemo(() => drawn(computed, meant, 0, 1)[0], [computed, meant]);
+  const front = useMemo(() => drawn(computed, over, 0, 1)[0], [computed, over]);
   // The front is painted first, the other views right behind it.
   const behind = useDeferredValue(computed);
-  const others = useMemo(() => drawn(behind, meant, 1), [behind, meant]);
+  const others = useMemo(() => drawn(behind, over, 1), [behind, over]);
   if (!front) return null;
   return (
     <div className="contents rounded-[3px] bg-sheet px-3 pt-2 pb-3 lg:block lg:shadow-[0_1px_0_var(--rule),0_6px_18px_#0000000d]">

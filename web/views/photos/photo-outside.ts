@@ -1,5 +1,5 @@
 import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
-import { photosWait } from './photos-wait';
+import { noteWaiting } from './photos-wait';
 import { newId } from '../../kept/new-id';
 import type { Photo } from '../../kept/photo';
 import { PhotoBook, type PhotoOutside, type Said, type SaidOf, type WaitingPhoto } from '../../kept/photo-book';
@@ -42,13 +42,13 @@ function photoOutside(id: string): PhotoOutside {
   const kept = (): UseStore => (store ??= createStore(STORE, 'kept'));
   const at = (what: 'photo' | 'change', photo = ''): string => `${id} ${what} ${photo}`;
   const put = (key: string, value: unknown): Promise<void> => {
-    if (value !== null) photosWait.say(id, true);
+    if (value !== null) noteWaiting(id, true);
     return value === null ? del(key, kept()) : set(key, value, kept());
   };
   return {
     async list() {
       try {
-        photosWait.say(id, false);
+        noteWaiting(id, false);
         const reply = await fetch(address);
         const answer = (await reply.json()) as { photos?: readonly Photo[] };
         return reply.ok && Array.isArray(answer.photos) ? answer.photos : null;

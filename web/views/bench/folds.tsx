@@ -1,0 +1,30 @@
+'use client';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import { part } from '../../ui/part';
+import { LateFold } from './late-fold';
+
+/** Fetched when they are opened. */
+const CloseUps = part(() => import('../shell/close-ups'), <p className="py-8 text-soft">Drawing the joints…</p>);
+const Marks = part(() => import('./marks'), <p className="py-8 text-soft">Setting out…</p>);
+const BuildOrder = part(async () => ({ default: (await import('../shell/build-order')).BuildOrder }));
+const HowFar = part(() => import('./how-far'), <p className="py-8 text-soft">Looking how far it is…</p>);
+const Plumb = part(() => import('./plumb'));
+const OwnPhotos = part(() => import('./own-photos'), <p className="py-8 text-soft">Looking for photos…</p>);
+const SeasonNotes = part(async () => ({ default: (await import('../shell/build-order')).SeasonNotes }));
+
+/** How it is built, how far it is, and what it looked like: come once the page is calm, as nobody reads them while a knob is turned. */
+export default function Folds({ computed }: { computed: ComputedStructure }) {
+  return (
+    <>
+      <LateFold title="The joints, close up">{() => <CloseUps computed={computed} />}</LateFold>
+      <LateFold title="Marks to set out">{() => <Marks computed={computed} />}</LateFold>
+      <LateFold title="In what order to build it">{() => <BuildOrder computed={computed} />}</LateFold>
+      <LateFold title="How far it is">{() => <HowFar computed={computed} />}</LateFold>
+      {computed.sized.design.posts.length > 0 && (
+        <LateFold title="Plumb and in line">{() => <Plumb computed={computed} />}</LateFold>
+      )}
+      <LateFold title="Photos">{() => <OwnPhotos computed={computed} />}</LateFold>
+      <LateFold title="Through the season">{() => <SeasonNotes computed={computed} />}</LateFold>
+    </>
+  );
+}
