@@ -1,20 +1,21 @@
 const keyOf = (garden: string): string => `lignum-photos-wait-${garden}`;
 
-/** Notes on this device whether photos of a garden wait to be sent: known then without anything of theirs being fetched. */
+/** Whether photos of a garden wait on this device to be sent: known without anything of theirs being fetched. */
+export function doWait(garden: string): boolean {
+  try {
+    return localStorage.getItem(keyOf(garden)) !== null;
+  } catch {
+    // Forbidden: they go when they are looked at.
+    return false;
+  }
+}
+
+/** Notes whether they do. */
 export function noteWaiting(garden: string, waits: boolean): void {
   try {
     if (waits) localStorage.setItem(keyOf(garden), '1');
     else localStorage.removeItem(keyOf(garden));
   } catch {
-    // Forbidden: they go when they are looked at.
-  }
-}
-
-/** Sends photos that were taken without a signal, whatever is looked at; nothing is fetched where none waits. */
-export async function sendWaiting(garden: string): Promise<void> {
-  try {
-    if (localStorage.getItem(keyOf(garden))) await (await import('./photo-outside')).photoBookOf(garden).sync();
-  } catch {
-    // They go when they are looked at.
+    // As above.
   }
 }

@@ -4,7 +4,7 @@ import { keepSteps, stepsKept } from '../../kept/undo-kept';
 import { useGarden } from './garden-context';
 import { NoticeLine } from './notice-line';
 import { KeepPages } from './keep-pages';
-import { sendWaiting } from '../photos/photos-wait';
+import { doWait } from '../photos/photos-wait';
 import { fetchBanner } from './save-note';
 import { firstOf, stepsOf, takeSteps } from './undo-steps';
 
@@ -20,7 +20,10 @@ export default function WhenCalm() {
   }, [id, store]);
   // Photos that were taken without a signal go out as soon as there is one, whatever is looked at.
   useEffect(() => {
-    const send = () => void sendWaiting(id);
+    const send = () => {
+      if (doWait(id))
+        void import('../photos/photo-outside').then(({ photoBookOf }) => photoBookOf(id).sync()).catch(() => undefined);
+    };
     send();
     window.addEventListener('online', send);
     return () => window.removeEventListener('online', send);
