@@ -75,15 +75,7 @@ export function buy(
         cutPlans.push({ stock: stockId, measuredIn: stock.sold === 'panels' ? 'meshes' : 'mm', ...plan });
       for (const layout of plan.layouts) {
         if (layout.from === 'shed') note(fromShed, stockId, layout.measure);
-        else
-          addPurchase(
-            purchases,
-            stockId,
-            stock.sold === 'panels' ? 1 : layout.measure,
-            offers,
-            layout.measure,
-            catalogue,
-          );
+        else addPurchase(purchases, stock, layout.measure, offers);
       }
       for (const piece of plan.unplaced)
         missing.push({
@@ -99,7 +91,7 @@ export function buy(
         const own = spare.findIndex((size) => Math.abs(size - post.measure) < 1);
         if (own >= 0) note(fromShed, stockId, spare.splice(own, 1)[0] as number);
         else if (offers.some((offer) => offer.measure === post.measure))
-          addPurchase(purchases, stockId, post.measure, offers, post.measure, catalogue);
+          addPurchase(purchases, stock, post.measure, offers);
         else missing.push({ stock: stockId, because: 'no price', measure: post.measure });
       }
     } else {
@@ -192,22 +184,24 @@ function byStock(bills: readonly Bill[], catalogue: Catalogue): Map<string, Want
   return wanted;
 }
 
-function cutFrom(
+/** Cuts wanted pieces of one stock from leftovers and from what is on sale: bars, rolls, or panels along their wires. */
+export function cutFrom(
   stock: Stock,
   wanted: readonly Wanted[],
   offers: readonly Offer[],
-  kept: readonly ShedPiece[],
+  kept: readonly Pick<ShedPiece, 'size' | 'count'>[],
   kerfMm: number,
 ): CutPlan {
   const leftovers = kept.flatMap((piece) => Array.from({ length: piece.count }, () => piece.size));
   if (stock.sold === 'rolls' || stock.form === 'cord')
     return cut(joinedFromRolls(wanted, offers, stock.form === 'cord' ? 0 : LAP_MM), offers, leftovers, 0);
-  if (stock.form !== 'panel') return cut(wanted, offers, leftovers, kerfMm);
+  const lost = lostTo(stock, kerfMm);
+  if (stock.form !== 'panel') return cut(wanted, offers, leftovers, lost);
   return cut(
     wanted,
     offers.map((offer) => ({ ...offer, measure: meshesAcross(stock) })),
     leftovers,
-    MESH_LOST,
+    lost,
   );
 }
 
@@ -231,23 +225,23 @@ function note(list: Shopping['fromShed'][number][], stock: string, size: number)
   else list.push({ stock, size, count: 1 });
 }
 
-function addPurchase(
-  list: Purchase[],
-  stock: string,
-  size: number,
-  offers: readonly Offer[],
-  measure: number,
-  catalogue: Catalogue,
-): void {
-  const known = list.find((one) => one.stock === stock && one.size === size);
-  const panel = catalogue.stock(stock).sold === 'panels';
-  const eachMinor = panel
-    ? (offers[0] as Offer).minor
-    : (offers.find((offer) => offer.measure === measure) as Offer).minor;
+/** The size by which something is bought that is cut from so much of it: panels are whole ones, whatever their meshes. */
+export const soldAs = ({ sold }: Pick<Stock, 'sold'>, measure: number): number => (sold === 'panels' ? 1 : measure);
+
+/** What a cut between two pieces takes away: of a panel a mesh, else as the saw takes. */
+export const lostTo = ({ sold }: Pick<Stock, 'sold'>, kerfMm: number): number =>
+  sold === 'panels' ? MESH_LOST : kerfMm;
+
+/** Puts one more of a stock on a list, at its price. */
+export function addPurchase(list: Purchase[], stock: Stock, measure: number, offers: readonly Offer[]): void {
+  const size = soldAs(stock, measure);
+  const known = list.find((one) => one.stock === stock.id && one.size === size);
+  const offered = stock.sold === 'panels' ? offers[0] : offers.find((offer) => offer.measure === measure);
+  const eachMinor = (offered as Offer).minor;
   if (known) {
     known.count += 1;
     known.costMinor += eachMinor;
-  } else list.push({ stock, size, count: 1, eachMinor, costMinor: eachMinor });
+  } else list.push({ stock: stock.id, size, count: 1, eachMinor, costMinor: eachMinor });
 }
 
 /** Whole meshes of a panel as a length along it. mm. */

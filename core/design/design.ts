@@ -205,7 +205,6 @@ export interface Handle<V extends string = string> {
   perMm: number;
 }
 
-/** @example parts.filter(({ role }) => role === 'post') // everything else is asked of its parts */
 /**
  * What is clear between two posts: what was meant, the least and most a tape may say, and what it said; of what it said
  * outside of that nothing follows. mm.
@@ -219,6 +218,7 @@ export interface BayAsStood {
   isMeasured: boolean;
 }
 
+/** @example parts.filter(({ role }) => role === 'post') // everything else is asked of its parts */
 export interface Design {
   kind: string;
   /** What its roles are to the rest of the house: said by its kind beside their names. */
@@ -249,8 +249,8 @@ export interface Design {
   marks: readonly Mark[];
   handles: readonly Handle[];
   /**
-   * The bays of what stands on a line of posts, in order: between centres and clear of the posts, level or on the soil, and how far the
-   * soil rises; `asStood` where a tape may say what is clear once they stand. mm.
+   * The bays of what stands on a line of posts, in order: between centres and clear of the posts, level or on the soil,
+   * and how far the soil rises; `asStood` where a tape may say what is clear once they stand. mm.
    */
   bays?: readonly {
     name: string;

@@ -1,5 +1,5 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import type { Shopping } from '../costing/buy';
+import { soldAs, type Shopping } from '../costing/buy';
 import type { BillLine } from '../materials/take-off';
 import type { ComputedStructure } from '../plan/compute-as';
 import { stepsOf } from '../plan/steps';
@@ -39,7 +39,7 @@ function isGot({ structure }: Of, lines: ReadonlyMap<string, BillLine>, part: st
   const { sold } = CATALOGUE.stock(line.stock);
   if (layouts.length > 0)
     return layouts.every(
-      ({ from, measure }) => from === 'shed' || got({ stock: line.stock, size: sold === 'panels' ? 1 : measure }),
+      ({ from, measure }) => from === 'shed' || got({ stock: line.stock, size: soldAs({ sold }, measure) }),
     );
   const bought = shopping.purchases.filter(
     ({ stock, size }) => stock === line.stock && (sold !== 'whole' || size === line.cutMm),

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../catalogue/catalogue';
+import { stillToPay } from '../costing/still-to-pay';
 import { KERF_MM } from '../cutting/saw';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeGarden, computeStructure } from '../plan/compute';
@@ -41,7 +42,7 @@ const options = (isCut: (of: string, part: string) => boolean, bought: boolean) 
   book,
 });
 const told = (all: readonly Recut[]) => ({
-  cost: all.reduce((sum, { costMinor }) => sum + costMinor, 0),
+  cost: stillToPay({ purchases: all.flatMap(({ buy }) => buy) }, book, () => false),
   lacking: all.flatMap(({ lacking }) => lacking),
 });
 

@@ -1,16 +1,21 @@
-import { CATALOGUE, stockOf } from '../catalogue/catalogue';
-import { meshesAcross } from '../catalogue/stock';
-import { meshesToMm, type Purchase, type Shopping, type StockCuts } from '../costing/buy';
-import { partTax } from '../costing/cost';
-import { bestLines, type PriceBook } from '../costing/price-book';
-import { cut } from '../cutting/cut';
-import type { CutPiece, Offer, Wanted } from '../cutting/cut-plan';
+import { CATALOGUE } from '../catalogue/catalogue';
+import type { Stock } from '../catalogue/stock';
+import {
+  addPurchase,
+  cutFrom,
+  lostTo,
+  meshesToMm,
+  soldAs,
+  type Purchase,
+  type Shopping,
+  type StockCuts,
+} from '../costing/buy';
+import { bestLines, type PriceBook, type ShedPiece } from '../costing/price-book';
+import type { CutPiece, CutPlan, Offer, Wanted } from '../cutting/cut-plan';
 import { KERF_MM } from '../cutting/saw';
 
 /** A piece that is so near to what it has to be is as it has to be: the thickness of a pencil line and a saw (from memory). mm. */
 const FITS_MM = 2;
-/** A panel is cut beside a wire: the mesh that is cut through is lost. */
-const MESH_LOST = 1;
 
 /** What was cut, bought and built of a structure, by its parts. */
 export interface CutAlready {
@@ -40,8 +45,6 @@ export interface Recut {
   becomes: readonly Becomes[];
   /** What has to be bought again, cheapest first. */
   buy: readonly Purchase[];
-  /** What that comes to, tax included. Minor units. */
-  costMinor: number;
   /** What can be made of nothing that is sold. */
   lacking: readonly { part: string; mm: number }[];
 }
@@ -66,7 +69,7 @@ type Bought = (line: { stock: string; size: number }) => boolean;
 
 /** Whether a length is there to be cut from: out of the shed, or ticked off on the list. */
 const isInHand = ({ stock }: StockCuts, from: 'shop' | 'shed', measure: number, isBought: Bought): boolean =>
-  from === 'shed' || isBought({ stock, size: CATALOGUE.stock(stock).sold === 'panels' ? 1 : measure });
+  from === 'shed' || isBought({ stock, size: soldAs(CATALOGUE.stock(stock), measure) });
 
 /**
  * What of the bought lengths of one stock is still in hand for a structure: each without what was cut of it and what is
@@ -112,14 +115,15 @@ export function recutOf(
   // What was cut and is wanted no more at all is in hand too.
   const stocks = [...new Set([...now.cutPlans, ...planned.cutPlans].map(({ stock }) => stock))];
   return stocks.flatMap((stock): Recut[] => {
-    const { form, sold } = CATALOGUE.stock(stock);
-    if (sold !== 'lengths' && sold !== 'panels') return [];
+    const of = CATALOGUE.stock(stock);
+    if (of.sold !== 'lengths' && of.sold !== 'panels') return [];
     const plan = plans.get(stock);
     const wants = now.cutPlans.find((cuts) => cuts.stock === stock);
     const measuredIn = (wants ?? plan)?.measuredIn ?? 'mm';
     const mm = (measure: number): number => inMm({ stock, measuredIn }, measure);
     const meshMm = measuredIn === 'mm' ? 1 : mm(1);
-    const lost = measuredIn === 'mm' ? (o.kerfMm ?? KERF_MM) : MESH_LOST;
+    const kerfMm = o.kerfMm ?? KERF_MM;
+    const lost = lostTo(of, kerfMm);
     const pieces = (cuts: StockCuts | undefined): Wanted[] =>
       cuts
         ? [...cuts.layouts.flatMap((layout) => layout.cuts), ...cuts.unplaced].filter(
@@ -142,10 +146,7 @@ export function recutOf(
     const open = wanted.filter(({ part }) => !right.has(part));
     const offers = lines
       .filter((line) => line.stock === stock)
-      .map((line): Offer => ({
-        measure: form === 'panel' ? meshesAcross(stockOf(CATALOGUE, stock, 'panel')) : line.size,
-        minor: line.price.minor,
-      }));
+      .map((line): Offer => ({ measure: line.size, minor: line.price.minor }));
     const meant = new Map(pieces(plan).map(({ part, measure }) => [part, measure]));
     const asMeant = new Set(
       open
@@ -165,7 +166,13 @@ export function recutOf(
         kept.flatMap((piece) => (piece.structure === structure && asMeant.has(piece.part) ? [piece.part] : [])),
       );
       return [trimmed, []].map((own) =>
-        shareOut({ open: open.filter(({ part }) => !stay.has(part)), wrong, own, lengths, offers, lost }),
+        shareOut({
+          open: open.filter(({ part }) => !stay.has(part)),
+          wrong,
+          own,
+          lengths,
+          cutFrom: (some, kept) => cutFrom(of, some, offers, kept, kerfMm),
+        }),
       );
     });
     const best = tries.reduce((a, b) =>
@@ -175,7 +182,7 @@ export function recutOf(
       {
         stock,
         fits: [...right],
-        ...tellOf(best, { stock, mm, offers, sold, lost, book: o.book }),
+        ...tellOf(best, { of, mm, offers, lost }),
       },
     ];
   });
@@ -186,7 +193,7 @@ interface Source {
   measure: number;
 }
 interface Shared {
-  plan: ReturnType<typeof cut>;
+  plan: CutPlan;
   own: readonly { source: Source; wanted: Wanted }[];
   sources: readonly Source[];
   costMinor: number;
@@ -199,8 +206,7 @@ function shareOut(o: {
   wrong: readonly { part: string; measure: number }[];
   own: readonly { part: string; measure: number }[];
   lengths: readonly number[];
-  offers: readonly Offer[];
-  lost: number;
+  cutFrom: (wanted: readonly Wanted[], kept: readonly Pick<ShedPiece, 'size' | 'count'>[]) => CutPlan;
 }): Shared {
   const kept = new Set(o.own.map(({ part }) => part));
   const own = o.open.flatMap((wanted) => {
@@ -211,25 +217,16 @@ function shareOut(o: {
     ...o.wrong.filter(({ part }) => !kept.has(part)),
     ...o.lengths.map((measure) => ({ part: null, measure })),
   ];
-  const plan = cut(
+  const plan = o.cutFrom(
     o.open.filter(({ part }) => !kept.has(part)),
-    o.offers,
-    sources.map(({ measure }) => measure),
-    o.lost,
+    sources.map(({ measure }) => ({ size: measure, count: 1 })),
   );
   return { plan, own, sources, costMinor: plan.costMinor, unplaced: plan.unplaced.length };
 }
 
 function tellOf(
   { plan, own, sources }: Shared,
-  o: {
-    stock: string;
-    mm: (measure: number) => number;
-    offers: readonly Offer[];
-    sold: string;
-    lost: number;
-    book: PriceBook;
-  },
+  o: { of: Stock; mm: (measure: number) => number; offers: readonly Offer[]; lost: number },
 ): Omit<Recut, 'stock' | 'fits'> {
   const left = [...sources];
   const becomes = [
@@ -252,21 +249,12 @@ function tellOf(
         };
       }),
   ];
-  const buy = new Map<number, Purchase>();
-  for (const { from, measure } of plan.layouts) {
-    if (from !== 'shop') continue;
-    const size = o.sold === 'panels' ? 1 : measure;
-    const eachMinor = o.offers.find((offer) => offer.measure === measure)?.minor ?? 0;
-    const before = buy.get(size);
-    const count = (before?.count ?? 0) + 1;
-    buy.set(size, { stock: o.stock, size, count, eachMinor, costMinor: count * eachMinor });
-  }
-  const { netMinor, taxMinor } = partTax(plan.costMinor, o.book);
+  const buy: Purchase[] = [];
+  for (const { from, measure } of plan.layouts) if (from === 'shop') addPurchase(buy, o.of, measure, o.offers);
   return {
     becomes,
     spare: left.flatMap(({ part, measure }) => (part === null ? [] : [{ part, mm: o.mm(measure) }])),
-    buy: [...buy.values()].toSorted((a, b) => a.costMinor - b.costMinor),
-    costMinor: netMinor + taxMinor,
+    buy: buy.toSorted((a, b) => a.costMinor - b.costMinor),
     lacking: plan.unplaced.map(({ part, measure }) => ({ part, mm: o.mm(measure) })),
   };
 }

@@ -1,17 +1,15 @@
 'use client';
-import { X } from 'lucide-react';
 import { useId, useState } from 'react';
 import { postNumbers } from '@lignum/core/design/post-numbers';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
-import { stepOf } from '@lignum/core/structures/knob';
 import { clearBefore, measuredIn } from '@lignum/core/structures/rules/as-stood';
 import { measuredAs } from '../../kept/readings';
 import { part } from '../../ui/part';
-import { LengthInput } from '../../ui/field';
 import { apartWords } from '../../words/as-built-words';
 import { useGarden } from '../shell/garden-context';
 import { ownName } from '../shell/own-name';
+import { ReadingField } from './reading-field';
 
 const Recuts = part(() => import('./recuts'));
 
@@ -85,29 +83,17 @@ function BayRow({ bay, between, onSay }: { bay: Bay; between: string; onSay: (mm
               : `Planned ${length(plannedMm)}`}
           </span>
         </label>
-        <span className="flex shrink-0 items-center">
-          <LengthInput
-            id={id}
-            mm={clearMm}
-            units={tongue.units}
-            min={leastMm}
-            max={mostMm}
-            step={stepOf({}, tongue.units)}
-            onChange={onSay}
-            onFault={setFault}
-            className={`w-32 text-right ${isMeasured ? 'font-semibold' : ''}`}
-          />
-          <button
-            type="button"
-            aria-label={`Forget what was measured between ${between}`}
-            title="Back to the plan"
-            disabled={saidMm === null}
-            onClick={() => onSay(null)}
-            className="grid size-11 place-items-center text-soft hover:text-ink disabled:invisible"
-          >
-            <X size={17} aria-hidden />
-          </button>
-        </span>
+        <ReadingField
+          id={id}
+          mm={clearMm}
+          isRead={saidMm !== null}
+          leastMm={leastMm}
+          mostMm={mostMm}
+          forgets={`Forget what was measured between ${between}`}
+          onSay={onSay}
+          onFault={setFault}
+          className={`w-32 ${isMeasured ? 'font-semibold' : ''}`}
+        />
       </div>
       {(fault || (saidMm !== null && !isMeasured)) && (
         <p role="alert" className="pb-1 text-[0.85rem] font-medium text-keel">

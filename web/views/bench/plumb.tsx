@@ -1,16 +1,14 @@
 'use client';
-import { X } from 'lucide-react';
 import { useId, useState } from 'react';
 import { postNumbers } from '@lignum/core/design/post-numbers';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
-import { stepOf } from '@lignum/core/structures/knob';
 import { asideOf, isOut, leanOf, uprightsOf, type Upright } from '@lignum/core/structures/rules/plumb';
 import { measuredAs } from '../../kept/readings';
-import { LengthInput } from '../../ui/field';
 import { UPRIGHT_WORDS } from '../../words/plumb-words';
 import { useGarden } from '../shell/garden-context';
 import { ownName } from '../shell/own-name';
+import { ReadingField } from './reading-field';
 
 /** How upright its posts stand, and how much of that matters: read at the post, on the phone too. */
 export default function Plumb({ computed }: { computed: ComputedStructure }) {
@@ -40,7 +38,7 @@ export default function Plumb({ computed }: { computed: ComputedStructure }) {
                 post={`Post ${numbers.get(post.id)}`}
                 label="out of plumb at its top"
                 of={post.lean}
-                may={`up to ${length(post.lean.mayMm)} is reckoned with`}
+                may={`up to ${length(post.lean.mayMm)} is fine`}
                 onSay={say(leanOf(post.id))}
               />
               {post.aside && (
@@ -48,7 +46,7 @@ export default function Plumb({ computed }: { computed: ComputedStructure }) {
                   post={`Post ${numbers.get(post.id)}`}
                   label="out of line at its foot"
                   of={post.aside}
-                  may={`up to ${length(post.aside.mayMm)} a rail follows`}
+                  may={`up to ${length(post.aside.mayMm)} is fine`}
                   onSay={say(asideOf(post.id))}
                 />
               )}
@@ -60,7 +58,7 @@ export default function Plumb({ computed }: { computed: ComputedStructure }) {
       <p role="status" className="mt-1 font-medium">
         {read.length > 0 &&
           (read.some(isOut)
-            ? `${read.filter(isOut).length} of ${read.length} read ${read.filter(isOut).length === 1 ? 'is' : 'are'} worth mending.`
+            ? `${read.filter(isOut).length} of the ${read.length} that ${read.length === 1 ? 'was' : 'were'} read ${read.filter(isOut).length === 1 ? 'is' : 'are'} worth mending.`
             : `None of the ${read.length} that ${read.length === 1 ? 'was' : 'were'} read is worth mending.`)}
       </p>
       <p className="text-[0.85rem] text-soft">
@@ -97,7 +95,6 @@ function Reading({
   may: string;
   onSay: (mm: number | null) => void;
 }) {
-  const { tongue } = useGarden();
   const id = useId();
   const [fault, setFault] = useState<string | null>(null);
   return (
@@ -108,29 +105,17 @@ function Reading({
           {label}
           <span className="block text-[0.85rem] text-soft tabular-nums">{may}</span>
         </label>
-        <span className="flex shrink-0 items-center">
-          <LengthInput
-            id={id}
-            mm={mm ?? 0}
-            units={tongue.units}
-            min={0}
-            max={mostMm}
-            step={stepOf({}, tongue.units)}
-            onChange={onSay}
-            onFault={setFault}
-            className={`w-24 text-right ${mm === null ? 'text-soft' : 'font-semibold'}`}
-          />
-          <button
-            type="button"
-            aria-label={`Forget what was read: ${post} ${label}`}
-            title="Not read"
-            disabled={mm === null}
-            onClick={() => onSay(null)}
-            className="grid size-11 place-items-center text-soft hover:text-ink disabled:invisible"
-          >
-            <X size={17} aria-hidden />
-          </button>
-        </span>
+        <ReadingField
+          id={id}
+          mm={mm ?? 0}
+          isRead={mm !== null}
+          leastMm={0}
+          mostMm={mostMm}
+          forgets={`Forget what was read: ${post} ${label}`}
+          onSay={onSay}
+          onFault={setFault}
+          className={`w-24 ${mm === null ? 'text-soft' : 'font-semibold'}`}
+        />
       </div>
       {fault && (
         <p role="alert" className="pb-1 text-[0.85rem] font-medium text-keel">

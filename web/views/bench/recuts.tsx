@@ -1,6 +1,7 @@
 'use client';
 import { useMemo, useSyncExternalStore } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { stillToPay } from '@lignum/core/costing/still-to-pay';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -111,7 +112,7 @@ function BuyAgain({ all }: { all: readonly Recut[] }) {
             `${count} × ${CATALOGUE.stock(stock).name}, ${sizeWords(stock, size, tongue.units)}`,
         )
         .join('; ')}
-      , {amount(all.reduce((sum, { costMinor }) => sum + costMinor, 0))} with tax.
+      , {amount(stillToPay({ purchases: buy }, plan.priceBook, () => false))} with tax.
     </p>
   );
 }

@@ -10,17 +10,11 @@ import type { PartChoice } from '../../words/part-choices';
 import { dateWords } from '../../words/work-words';
 import { useGarden } from '../shell/garden-context';
 import { ownName } from '../shell/own-name';
-import { useToday } from '../shell/use-today';
+import { dayOn, useToday } from '../shell/use-today';
 import { PhotoSheet } from './photo-sheet';
 import { photoBookOf } from './photo-outside';
 import { Picture } from './picture';
 import { shrunk } from './shrink';
-
-const dayOf = (ms: number): string => {
-  const day = new Date(ms);
-  const two = (n: number): string => String(n).padStart(2, '0');
-  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
-};
 
 /** Photos of one structure and its parts, or of the place: by the day, added from the phone at the post, with a signal or without. */
 export function Photos({ structure, parts }: { structure: string; parts: readonly PartChoice[] }) {
@@ -61,7 +55,7 @@ export function Photos({ structure, parts }: { structure: string; parts: readonl
         structure,
         part: '',
         // A picture says when it was taken; one without a date was taken now.
-        takenOn: file.lastModified > 0 ? dayOf(file.lastModified) : (today ?? dayOf(Date.now())),
+        takenOn: dayOn(file.lastModified > 0 ? new Date(file.lastModified) : new Date()),
         note: '',
         person: ownName(),
         pictures,
