@@ -4,6 +4,8 @@ import { cases } from '../cases.fixture';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeGarden } from '../plan/compute';
 import type { Plan, Work } from '../plan/plan';
+import { withReadings } from '../plan/readings';
+import { clearBefore } from '../structures/rules/as-stood';
 import { stepsOf } from '../plan/steps';
 import { asShape } from '../design/shapes/shapes';
 import { isDug } from '../design/standing';
@@ -323,4 +325,26 @@ describe('the weekends of the demo garden', () => {
     expect(needsOf(onDay(plain, day), byId).tools).toContain('driver');
     expect(needsOf([], byId).stocks.size).toBe(0);
   });
+});
+
+it('a trellis whose bays came out wider: its work is counted anew, and what comes after it on its days moves by itself', () => {
+  const trellis = named('melon-trellis');
+  const readings = (trellis.sized.design.bays ?? []).map(({ posts, clearMm }) => ({
+    structure: 'melon-trellis',
+    kind: trellis.kind.id,
+    knob: clearBefore(posts[1]),
+    mm: clearMm * 1.45,
+  }));
+  const over = withReadings(DEMO_PLAN, readings);
+  const stood = weekendsOf(over, computeGarden(over).structures, {}, '2026-12-02');
+  const minutes = ({ structures }: Weekends) =>
+    structures.find(({ structure }) => structure === 'melon-trellis')?.minutes ?? 0;
+  const meant = weekends();
+  expect(minutes(stood)).toBeGreaterThan(minutes(meant));
+  const before = onOf(meant);
+  const when = (one: { date: string; from: number } | undefined) => `${one?.date} ${one?.from}`;
+  const moved = stood.schedule.placed.filter(
+    (one) => !one.task.startsWith('melon-trellis ') && when(one) !== when(before.get(one.task)),
+  );
+  expect(moved.length).toBeGreaterThan(0);
 });

@@ -126,8 +126,8 @@ function plotPlan(
     );
   const [left, below] = [figures(2), figures(3)];
   const columns: Column[] = [
-    { widthPx: 22, weight: 'bold' },
-    { widthPx: half - 22 - left - below },
+    { widthPx: 28, weight: 'bold' },
+    { widthPx: half - 28 - left - below },
     { widthPx: left, anchor: 'end' },
     { widthPx: below, anchor: 'end' },
   ];
