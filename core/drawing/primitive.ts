@@ -1,5 +1,5 @@
 import type { Look } from '../catalogue/stock';
-import type { Stage } from '../work/progress';
+import type { Stage } from '../work/stage';
 
 /** A point of a view in millimetres: right and up are positive. */
 export type Spot = readonly [right: number, up: number];

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeGarden } from '../plan/compute';
-import { STAGES, type Stage } from '../work/progress';
+import { STAGES, type Stage } from '../work/stage';
 import { stageView } from './stage-view';
 
 const { structures } = computeGarden(DEMO_PLAN);

@@ -1,6 +1,6 @@
 import type { Design } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
-import { STAGES, type Stage } from '../work/progress';
+import { STAGES, type Stage } from '../work/stage';
 import { drawPart } from './draw-part';
 import { littleView } from './little-view';
 import type { Primitive, View } from './primitive';

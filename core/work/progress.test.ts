@@ -7,7 +7,8 @@ import { computeGarden } from '../plan/compute';
 import { stepsOf } from '../plan/steps';
 import { weekendsOf } from './weekends';
 import { workLeft } from './left';
-import { stagesOf, type SaidOfPart } from './progress';
+import { stagesOf } from './progress';
+import type { SaidOfPart } from './stage';
 
 const garden = computeGarden(DEMO_PLAN);
 const anyStructure = fc.constantFrom(...garden.structures);

@@ -4,20 +4,7 @@ import type { BillLine } from '../materials/take-off';
 import type { ComputedStructure } from '../plan/compute-as';
 import { stepsOf } from '../plan/steps';
 import { addDays } from '../site/calendar-days';
-
-/** How far a part is, one after the other: no more than planned, to hand, cut, in its place, and fixed there for good. */
-export const STAGES = ['planned', 'bought', 'cut', 'stood', 'fixed'] as const;
-export type Stage = (typeof STAGES)[number];
-
-/** What somebody said of one part; what is left out was not said. */
-export interface SaidOfPart {
-  /** Of this very part: it counts before what the list says. */
-  bought?: boolean;
-  cut?: boolean;
-  stood?: boolean;
-  /** The day on which the step that adds it was done. */
-  builtOn?: string;
-}
+import type { SaidOfPart, Stage } from './stage';
 
 /** A list on which lines are ticked off: that of the garden, or of the structure alone. */
 export interface TickedList {

@@ -155,8 +155,9 @@ for (const [width, height, scheme] of [
       `/g/${id}/s/melon-trellis/set-out`,
     ]) {
       await page.goto(path);
-      // What is folded away is looked at too.
+      // What is folded away is looked at too; on a bench that comes once the page is calm.
       await expect(page.locator('main[aria-busy=true]')).toHaveCount(0);
+      if (/\/s\/[^/]+$/.test(path)) await expect(page.getByText('Through the season')).toBeVisible();
       await page.evaluate(() =>
         document.querySelectorAll('main details').forEach((one) => {
           (one as HTMLDetailsElement).open = true;

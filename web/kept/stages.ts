@@ -1,4 +1,4 @@
-import { STAGES, type SaidOfPart, type Stage } from '@lignum/core/work/progress';
+import { STAGES, type SaidOfPart, type Stage } from '@lignum/core/work/stage';
 import { msOf, registerOf, type Entry } from './record';
 import { tickedAs, tickOf, type TickedAbout } from './ticks';
 

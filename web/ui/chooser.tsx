@@ -1,6 +1,6 @@
 'use client';
 import { ChevronDown } from 'lucide-react';
-import { useId, useRef, useState, type ComponentType } from 'react';
+import { useId, useRef, useState, useSyncExternalStore, type ComponentType } from 'react';
 import type { ChooserProps, ListProps } from './choice';
 import { Field, inputLook } from './field';
 
@@ -8,11 +8,18 @@ const look = `${inputLook} inline-flex min-w-0 items-center justify-between gap-
 
 /** From so many on, a list is given a field that seeks in it. */
 const SEEK_FROM = 16;
-/** Fetched once, the first time one is reached for. */
+/** Fetched once, the first time one is reached for; every chooser takes it up then, so that none changes under a press. */
 const fetched: Partial<Record<'plain' | 'long', ComponentType<ListProps>>> = {};
-async function fetchList(size: 'plain' | 'long'): Promise<ComponentType<ListProps>> {
-  return (fetched[size] ??=
-    size === 'long' ? (await import('./seek-list')).SeekList : (await import('./chooser-list')).ChooserList);
+const listeners = new Set<() => void>();
+const follow = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+async function fetchList(size: 'plain' | 'long'): Promise<void> {
+  if (fetched[size]) return;
+  fetched[size] =
+    size === 'long' ? (await import('./seek-list')).SeekList : (await import('./chooser-list')).ChooserList;
+  for (const listener of listeners) listener();
 }
 
 /** Fetches what choosers open, for where they will be reached for without a network: at the post. */
@@ -22,18 +29,21 @@ export const fetchChoosers = (): void =>
 /** A list to choose one from; opens with the keyboard and can be typed into. What opens is fetched when it is reached for. */
 export function Chooser(props: ChooserProps) {
   const size = props.choices.length < SEEK_FROM ? 'plain' : 'long';
-  const [List, setList] = useState<ComponentType<ListProps> | null>(() => fetched[size] ?? null);
+  const List = useSyncExternalStore(
+    follow,
+    () => fetched[size],
+    () => undefined,
+  );
   const [opens, setOpens] = useState(false);
   const list = useId();
   const button = useRef<HTMLButtonElement>(null);
-  const held = useRef(false);
   const className = `${look} ${props.className ?? ''}`;
-  if (List) return <List {...props} className={className} startOpen={opens} takeFocus={held.current} />;
-  const reach = async (open: boolean) => {
+  // Where the keyboard was on the button, it is on what takes its place.
+  const held = button.current !== null && document.activeElement === button.current;
+  if (List) return <List {...props} className={className} startOpen={opens} takeFocus={held} />;
+  const reach = (open: boolean) => {
     if (open) setOpens(true);
-    const Fetched = await fetchList(size);
-    held.current = document.activeElement === button.current;
-    setList(() => Fetched);
+    void fetchList(size).catch(() => undefined);
   };
   const { id, value, choices, label } = props;
   return (
@@ -47,9 +57,9 @@ export function Chooser(props: ChooserProps) {
       aria-controls={list}
       aria-expanded={false}
       aria-busy={opens}
-      onPointerEnter={() => void reach(false)}
-      onFocus={() => void reach(false)}
-      onClick={() => void reach(true)}
+      onPointerEnter={() => reach(false)}
+      onFocus={() => reach(false)}
+      onClick={() => reach(true)}
       className={className}
     >
       <span className="truncate">{choices.find((choice) => choice.id === value)?.label}</span>

@@ -1,4 +1,4 @@
-import type { Stage } from '@lignum/core/work/progress';
+import type { Stage } from '@lignum/core/work/stage';
 
 /** How far a part is, in a word. */
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {

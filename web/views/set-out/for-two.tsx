@@ -1,7 +1,22 @@
+import { useEffect, useState } from 'react';
+import { flushSync } from 'react-dom';
 import type { Chapter } from './chapters';
 
 /** All of it on paper for two people: one reads the large figures out, the other holds the tape and marks. */
 export function ForTwo({ name, chapters }: { name: string; chapters: readonly Chapter[] }) {
+  const [isPrinting, setPrinting] = useState(false);
+  useEffect(() => {
+    // It has to be there before the page is set on paper.
+    const begin = () => flushSync(() => setPrinting(true));
+    const end = () => setPrinting(false);
+    window.addEventListener('beforeprint', begin);
+    window.addEventListener('afterprint', end);
+    return () => {
+      window.removeEventListener('beforeprint', begin);
+      window.removeEventListener('afterprint', end);
+    };
+  }, []);
+  if (!isPrinting) return null;
   return (
     <section className="hidden print:block">
       <p className="font-display text-2xl font-semibold">Set out {name}</p>

@@ -17,7 +17,7 @@ export interface Answered<Question, Answer> {
 
 /**
  * Puts a question to a worker of its own, begun with the first, and keeps the newest answer; nothing is asked while the
- * question is null. `make` and the question have to stay the same object while they mean the same.
+ * question is null. A worker that cannot be fetched is waited for. `make` and the question have to stay the same object while they mean the same.
  */
 export function useAnswer<Question extends object, Answer>(
   make: () => Worker,
@@ -26,6 +26,7 @@ export function useAnswer<Question extends object, Answer>(
   const asked = useRef<{ ask(question: Question): void; leave(): void } | null>(null);
   const [heard, setHeard] = useState<Answered<Question, Answer>>({ answer: null, of: null, share: null });
   const [failed, setFailed] = useState<string | null>(null);
+  const [tries, setTries] = useState(0);
 
   useEffect(
     () => () => {
@@ -47,12 +48,18 @@ export function useAnswer<Question extends object, Answer>(
           (error: unknown) => setFailed(error instanceof Error ? error.message : String(error)),
         );
       });
-      worker.onerror = (event) => setFailed(event.message);
+      worker.onerror = (event) => {
+        if (navigator.onLine && event.message) return setFailed(event.message);
+        // Its script could not be fetched: it is begun anew once there is a network, and the page goes on without.
+        worker.terminate();
+        asked.current = null;
+        window.addEventListener('online', () => setTries((many) => many + 1), { once: true });
+      };
       return { ask: (next: Question) => desk.ask(next), leave: () => worker.terminate() };
     };
     asked.current ??= begin();
     asked.current.ask(question);
-  }, [make, question]);
+  }, [make, question, tries]);
 
   if (failed) throw new Error(failed);
   return heard;

@@ -1,6 +1,7 @@
 import { useMemo, useSyncExternalStore } from 'react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
-import { stagesOf, type Stage } from '@lignum/core/work/progress';
+import { stagesOf } from '@lignum/core/work/progress';
+import type { Stage } from '@lignum/core/work/stage';
 import { cutLengths } from '@lignum/core/work/recut';
 import { workLeft } from '@lignum/core/work/left';
 import { saidOf, sayStage } from '../../kept/stages';
