@@ -25,7 +25,6 @@ import { useKindsOf } from '../shell/use-kind';
 import { useNeighbours } from '../shell/use-neighbours';
 import { useShadow } from '../shell/use-shadow';
 import { Carries } from './carries';
-import { LateFold } from './late-fold';
 import { KnobPanel } from './knob-panel';
 import { RunningBill } from './running-bill';
 import { Views } from './views';
@@ -40,7 +39,6 @@ const CopySheet = part(() => import('./copy-sheet'));
 const KindSheet = part(() => import('./kind-sheet'));
 const Folds = part(() => import('./folds'));
 const StandLine = part(() => import('./stand/stand-line'), null);
-const WillItStand = part(() => import('./stand/will-it-stand'));
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
 export function Bench() {
@@ -252,12 +250,7 @@ function Workbench({
         <Views key={structure.id} computed={computed} meant={meant} marked={looked ?? stood?.marked ?? null} />
         <div className="order-4 min-w-0">
           {computed.sized.design.bays && <Bays computed={computed} />}
-          {isWeighed(computed.kind) && (
-            <LateFold key={`stands ${structure.id}`} title="Will it stand?">
-              {() => <WillItStand computed={computed} onLooked={setLooked} />}
-            </LateFold>
-          )}
-          {isCalm && <Folds key={`folds ${structure.id}`} computed={computed} />}
+          {isCalm && <Folds key={`folds ${structure.id}`} computed={computed} onLooked={setLooked} />}
         </div>
       </div>
       <div className="order-3 grid scroll-mt-16 content-start gap-5 pt-4 lg:order-none" id="results">
