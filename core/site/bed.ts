@@ -158,36 +158,45 @@ export function roomOf(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>, wideM
 /** Bands and widths that are tried in a polygon (from memory). */
 const TRIED = 24;
 
+/** What is found of a bed, by how wide it is to be: a bed never changes in place, and every knob that fits into it asks. */
+const roomsFound = new WeakMap<object, Map<number, Room>>();
+
 /** The longest rectangle so wide, or where that is not said the largest, that a polygon holds with its long side along the bed; found on a grid. mm. */
 function roomInPolygon(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>, wideMm: number): Room {
+  const found = roomsFound.get(bed) ?? new Map<number, Room>();
+  roomsFound.set(bed, found);
+  const known = found.get(wideMm);
+  if (known) return known;
   const outline = bedOutline(bed);
   const { lengthMm, widthMm } = bed;
   /** How long it is so far from its front, either way from the middle: it is as long to both sides. */
   const halfAt = (frontMm: number): number => {
     const y = Math.max(-widthMm / 2, Math.min(widthMm / 2, frontMm - widthMm / 2));
-    const met = outline.flatMap(([ax, ay], i): number[] => {
-      const [bx, by] = outline[(i + 1) % outline.length] as Pair;
-      if ((y - ay) * (y - by) > 0 || ay === by) return Math.abs(y - ay) < 1e-9 ? [Math.abs(ax)] : [];
-      return [Math.abs(ax + ((bx - ax) * (y - ay)) / (by - ay))];
-    });
-    return Math.max(0, ...met);
+    let half = 0;
+    for (let i = 0; i < outline.length; i++) {
+      const [[ax, ay], [bx, by]] = [outline[i] as Pair, outline[(i + 1) % outline.length] as Pair];
+      if ((y - ay) * (y - by) <= 0 && ay !== by)
+        half = Math.max(half, Math.abs(ax + ((bx - ax) * (y - ay)) / (by - ay)));
+      else if (Math.abs(y - ay) < 1e-9) half = Math.max(half, Math.abs(ax));
+    }
+    return half;
   };
-  const bands = (wide: number): Room[] =>
-    Array.from({ length: TRIED + 1 }, (_, i) => {
-      const frontMm = ((widthMm - wide) * i) / TRIED;
-      const half = Math.min(halfAt(frontMm), halfAt(frontMm + wide));
-      return { fromMm: lengthMm / 2 - half, lengthMm: 2 * half, frontMm, widthMm: wide };
-    });
+  const bandAt = (wide: number, i: number): Room => {
+    const frontMm = ((widthMm - wide) * i) / TRIED;
+    const half = Math.min(halfAt(frontMm), halfAt(frontMm + wide));
+    return { fromMm: lengthMm / 2 - half, lengthMm: 2 * half, frontMm, widthMm: wide };
+  };
   const larger = (a: Room, b: Room): Room => (b.lengthMm * b.widthMm > a.lengthMm * a.widthMm + 1 ? b : a);
-  // Of bands as long as each other, and there may be many, the one nearest to the middle.
-  const widest = (wide: number): Room =>
-    bands(wide)
-      .toSorted((a, b) => off(a, widthMm) - off(b, widthMm))
-      .reduce(larger);
+  const widest = (wide: number): Room => FROM_THE_MIDDLE.map((i) => bandAt(wide, i)).reduce(larger);
   const largest = Array.from({ length: TRIED }, (_, i) => widest((widthMm * (i + 1)) / (TRIED + 1))).reduce(larger);
-  return wideMm < largest.widthMm ? widest(wideMm) : largest;
+  const room = wideMm < largest.widthMm ? widest(wideMm) : largest;
+  found.set(wideMm, room);
+  return room;
 }
-const off = ({ frontMm, widthMm }: Room, bedMm: number): number => Math.abs(frontMm + widthMm / 2 - bedMm / 2);
+/** Of bands as long as each other, and there may be many, the one nearest to the middle is taken: that is tried first. */
+const FROM_THE_MIDDLE = Array.from({ length: TRIED + 1 }, (_, i) => i).toSorted(
+  (a, b) => Math.abs(a - TRIED / 2) - Math.abs(b - TRIED / 2),
+);
 
 /** The area of a bed, seen from above. mm². */
 export const bedArea = (bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): number => areaOf(bedOutline(bed));

@@ -39,7 +39,9 @@ async function planned(page: Page, kind: (typeof KINDS)[number]): Promise<void> 
   if (await all.isVisible()) await all.click();
   await page.getByRole('radio', { name: new RegExp(`^${wanted.bed}`) }).check();
   // Until what was chosen has been weighed, the first choice may still change.
-  await expect(page.getByRole('radiogroup', { name: /^Kinds of support/ })).toHaveAttribute('aria-busy', 'false');
+  await expect(page.getByRole('radiogroup', { name: /^Kinds of support/ })).toHaveAttribute('aria-busy', 'false', {
+    timeout: 45_000,
+  });
   await page.getByRole('radio', { name: new RegExp(`^${kind.name}`) }).check();
   const offer = page.getByRole('article');
   await expect(offer).toContainText(kind.blurb);
@@ -132,7 +134,8 @@ test('a support is built as another kind, and undo brings the old one back with 
   await page
     .getByRole('dialog')
     .getByRole('button', { name: /Tepee and cone/ })
-    .click();
+    // Each kind is weighed in the wind of its year first.
+    .click({ timeout: 45_000 });
   await expect(page.getByRole('radio', { name: 'Door' })).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
