@@ -1,5 +1,7 @@
 import Joi from 'joi';
 import { day, id } from './fields';
+import { TOOLS } from '../building/tools';
+import { CARGOES } from '../catalogue/cargo';
 import { LIST_LIMITS } from './measure';
 
 export const WORK_SCHEMA = Joi.object({
@@ -34,6 +36,28 @@ export const WORK_SCHEMA = Joi.object({
     .max(LIST_LIMITS.fixed)
     .required()
     .description('Tasks that stay on a day.'),
+  lent: Joi.array()
+    .items(
+      Joi.object({
+        tool: Joi.string()
+          .valid(...TOOLS)
+          .required(),
+        days: Joi.array().items(day).unique().min(1).max(LIST_LIMITS.off).required(),
+      }),
+    )
+    .unique('tool')
+    .description('Tools that are hired or lent: there on these days alone.'),
+  brought: Joi.array()
+    .items(
+      Joi.object({
+        cargo: Joi.string()
+          .valid(...CARGOES)
+          .required(),
+        date: day.required(),
+      }),
+    )
+    .unique('cargo')
+    .description('What is brought, and when: nothing of it is used before.'),
   took: Joi.array()
     .items(
       Joi.object({

@@ -1,3 +1,5 @@
+import type { Tool } from '../building/tools';
+import type { Cargo } from '../catalogue/cargo';
 import type { Market } from '../catalogue/stock';
 import type { PriceBook, ShedPiece } from '../costing/price-book';
 import type { Crop } from '../crops/crop';
@@ -63,6 +65,10 @@ export interface Work {
   later: readonly string[];
   /** Tasks that stay on the day that somebody has put them on. */
   fixed: readonly { task: string; date: string }[];
+  /** Tools that are hired or lent: they are there on these days alone. Others are there always. */
+  lent?: readonly { tool: Tool; days: readonly string[] }[];
+  /** What is brought, and on which day: nothing of it is used before. What is not named is there already. */
+  brought?: readonly { cargo: Cargo; date: string }[];
   /** What days really took, beside what had been reckoned for them: the pace is learned from that. Minutes. */
   took: readonly { date: string; tookMin: number; reckonedMin: number }[];
 }

@@ -8,6 +8,8 @@ export function workNonsense(work: Work | undefined): { field: string; message: 
     { field: 'from', day: work.from },
     ...work.off.map((day, i) => ({ field: `off/${i}`, day })),
     ...work.fixed.map(({ date }, i) => ({ field: `fixed/${i}/date`, day: date })),
+    ...(work.lent ?? []).flatMap(({ days }, i) => days.map((day, k) => ({ field: `lent/${i}/days/${k}`, day }))),
+    ...(work.brought ?? []).map(({ date }, i) => ({ field: `brought/${i}/date`, day: date })),
     ...work.took.map(({ date }, i) => ({ field: `took/${i}/date`, day: date })),
   ];
   return days.flatMap(({ field, day }) =>

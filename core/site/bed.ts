@@ -186,17 +186,17 @@ function roomInPolygon(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>, wideM
     const half = Math.min(halfAt(frontMm), halfAt(frontMm + wide));
     return { fromMm: lengthMm / 2 - half, lengthMm: 2 * half, frontMm, widthMm: wide };
   };
+  // Of bands as long as each other, and there may be many, the one nearest to the middle is taken: that is tried first.
+  const fromTheMiddle = Array.from({ length: TRIED + 1 }, (_, i) => i).toSorted(
+    (a, b) => Math.abs(a - TRIED / 2) - Math.abs(b - TRIED / 2),
+  );
   const larger = (a: Room, b: Room): Room => (b.lengthMm * b.widthMm > a.lengthMm * a.widthMm + 1 ? b : a);
-  const widest = (wide: number): Room => FROM_THE_MIDDLE.map((i) => bandAt(wide, i)).reduce(larger);
+  const widest = (wide: number): Room => fromTheMiddle.map((i) => bandAt(wide, i)).reduce(larger);
   const largest = Array.from({ length: TRIED }, (_, i) => widest((widthMm * (i + 1)) / (TRIED + 1))).reduce(larger);
   const room = wideMm < largest.widthMm ? widest(wideMm) : largest;
   found.set(wideMm, room);
   return room;
 }
-/** Of bands as long as each other, and there may be many, the one nearest to the middle is taken: that is tried first. */
-const FROM_THE_MIDDLE = Array.from({ length: TRIED + 1 }, (_, i) => i).toSorted(
-  (a, b) => Math.abs(a - TRIED / 2) - Math.abs(b - TRIED / 2),
-);
 
 /** The area of a bed, seen from above. mm². */
 export const bedArea = (bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): number => areaOf(bedOutline(bed));

@@ -1,7 +1,7 @@
 import { daysBetween } from '../site/calendar-days';
 import { longestOf, type WorkDay } from './days';
 import { SET_UP_MIN } from './rates';
-import { begunFirstMin, type Task } from './task';
+import { begunFirstMin, SHARED, type Task } from './task';
 
 const DAY_MIN = 24 * 60;
 
@@ -27,6 +27,7 @@ export function leastDaysOf(tasks: readonly Task[], days: readonly WorkDay[]): n
       break;
     }
   }
+  const isForTwo = days.some(({ there }) => there.length > 1);
   // Without end of hands: each as soon as what is before it and its wait allow.
   const byId = new Map(tasks.map((task) => [task.id, task]));
   const ends = new Map<string, number>();
@@ -36,7 +37,7 @@ export function leastDaysOf(tasks: readonly Task[], days: readonly WorkDay[]): n
     const task = byId.get(id) as Task;
     const end =
       Math.max(0, ...task.after.map((before) => endOf(before) + (byId.get(before)?.waitHours ?? 0) * 60)) +
-      counts(task);
+      counts(task) * (task.shared && isForTwo ? SHARED : 1);
     ends.set(id, end);
     return end;
   };

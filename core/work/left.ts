@@ -50,7 +50,7 @@ export function leftOf(all: readonly Task[], steps: StepsOf, built: Built): Task
         if (day === undefined || hours === 0) return latest;
         const over = addDays(day, Math.ceil(hours / 24));
         return latest !== null && latest > over ? latest : over;
-      }, null),
+      }, task.notBefore),
     }));
 }
 

@@ -1,7 +1,7 @@
 import type { Counted } from './counted';
 import { clockOf, longestOf, type WorkDay } from './days';
 import type { Placed } from './place';
-import type { Task } from './task';
+import { minutesFor, type Task } from './task';
 import type { Weekends } from './weekends';
 
 /** What of one structure is done on a day, in the order in which it is begun. */
@@ -28,7 +28,10 @@ export function onDay({ tasks, schedule }: Pick<Weekends, 'tasks' | 'schedule'>,
     structure,
     number: i + 1,
     tasks: own,
-    minutes: own.reduce((sum, { task }) => sum + task.minutes * task.people, 0),
+    minutes: own.reduce(
+      (sum, { task, placed }) => sum + minutesFor(task, placed.people.length) * placed.people.length,
+      0,
+    ),
     counted: own.flatMap(({ task }) => task.counted),
     isForTwo: own.some(({ task }) => task.people === 2),
   }));
@@ -48,7 +51,7 @@ export function stretchesOf(work: readonly OnDay[], name: string): Stretch[] {
     .flatMap(({ number, tasks }) =>
       tasks
         .filter(({ placed }) => placed.people.includes(name))
-        .map(({ task, placed }) => ({ number, from: placed.from, to: placed.to, together: task.people === 2 })),
+        .map(({ placed }) => ({ number, from: placed.from, to: placed.to, together: placed.people.length === 2 })),
     )
     .toSorted((a, b) => a.from - b.from);
   const joined: Stretch[] = [];

@@ -4,13 +4,20 @@ import { inside } from '../geometry/polygon';
 import { yearOf } from '../growth/growth';
 import { cropOf, growingIn } from '../plan/growing';
 import type { ComputedStructure } from '../plan/compute-as';
-import type { Plan, Planting } from '../plan/plan';
+import type { Plan, Planting, Work } from '../plan/plan';
 import { stepKey, stepsOf } from '../plan/steps';
 import { bedsNamed, hostNamed, pathOf } from '../site/stands/stands';
 import type { Step } from '../structures/step';
+import { jointsByStep, type Tool } from '../building/tools';
+import { cargoOf } from '../catalogue/cargo';
 import { countedBySteps, minutesOf } from './counted';
 import { addDays, dayIn } from '../site/calendar-days';
-import type { Task } from './task';
+import { LARGE_TOOLS, type Task } from './task';
+
+/** So long and of so many things is what two share; shorter is done before the second is there (from memory). */
+const SHARED_FROM = { minutes: 45, things: 4 };
+/** Treated timber comes wet from its preservative: so long it dries, stacked with air between, before it takes oil or paint (common practice, no source: two weeks and more). */
+export const DRIES_DAYS = 14;
 
 type Of = Pick<ComputedStructure, 'structure' | 'kind' | 'sized' | 'setting'>;
 
@@ -133,6 +140,8 @@ function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
   const counted = countedBySteps(steps, sized.design, setting.soil);
   const byId = new Map(sized.design.parts.map((part) => [part.id, part]));
   const due = dueOf(plan, one);
+  const work = plan.work ?? { lent: [], brought: [] };
+  const joints = jointsByStep(steps, sized.design.joints);
   const tasks: Task[] = [];
   let read: number[] = [];
   for (const i of buildingSteps(steps)) {
@@ -141,6 +150,12 @@ function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
     read.push(i);
     if (minutes === 0) continue;
     const parts = (step.adds ?? []).flatMap((id) => byId.get(id) ?? []);
+    const made = isFinished(step)
+      ? sized.design.parts.map(({ stock }) => stock)
+      : [
+          ...parts.map(({ stock }) => stock),
+          ...(joints[i] ?? []).flatMap(({ fixings }) => fixings.map(({ stock }) => stock)),
+        ];
     tasks.push({
       id: `${structure.id} ${stepKey(steps, i)}`,
       structure: structure.id,
@@ -151,7 +166,13 @@ function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
       people: step.people,
       waitHours: step.waitHours ?? 0,
       after: tasks.length > 0 ? [tasks.at(-1)?.id ?? ''] : [],
-      notBefore: null,
+      notBefore: broughtBy(step, made, work),
+      onlyOn: daysWith(step.uses ?? [], work),
+      shared:
+        step.people === 1 &&
+        minutes >= SHARED_FROM.minutes &&
+        (counted[i] ?? []).reduce((sum, { count }) => sum + count, 0) >= SHARED_FROM.things &&
+        !(step.uses ?? []).some((tool) => LARGE_TOOLS.has(tool) && tool !== 'barrow'),
       tools: step.uses ?? [],
       pours: parts.some((part) => asShape(part, 'fill') !== null && CATALOGUE.stock(part.stock).look === 'concrete'),
       digs:
@@ -165,6 +186,32 @@ function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
   if (last && read.length > 0)
     tasks[tasks.length - 1] = { ...last, steps: [...last.steps.slice(0, -1), ...read, last.steps.at(-1) as number] };
   return tasks;
+}
+
+/** Its wood is oiled or painted. */
+export const isFinished = ({ what }: Pick<Step, 'what'>): boolean => what.code === 'step.finish';
+/** Whether something is of treated timber, which has to dry before it is oiled or painted. */
+export const isTreated = (stock: string): boolean => {
+  const one = CATALOGUE.stock(stock);
+  return one.form === 'timber' && one.treatment === 'treated';
+};
+
+type Coming = Pick<Work, 'lent' | 'brought'>;
+
+/** The day by which all that a step is made of has been brought, and what it finishes has dried; null of what is there. */
+function broughtBy(step: Step, made: readonly string[], { brought = [] }: Coming): string | null {
+  const days = made.flatMap((stock) => {
+    const day = brought.find(({ cargo }) => cargo === cargoOf(CATALOGUE.stock(stock)))?.date;
+    return day === undefined ? [] : [isFinished(step) && isTreated(stock) ? addDays(day, DRIES_DAYS) : day];
+  });
+  return days.toSorted().at(-1) ?? null;
+}
+
+/** The days on which all that is lent of some tools is there; null where nothing of them is lent. */
+function daysWith(tools: readonly Tool[], { lent = [] }: Coming): readonly string[] | null {
+  const asked = lent.filter(({ tool }) => tools.includes(tool)).map(({ days }) => days);
+  const [first, ...more] = asked;
+  return first ? first.filter((day) => more.every((days) => days.includes(day))) : null;
 }
 
 /** When plants go in by the warmth of the place, or did by what was said. */

@@ -2,7 +2,7 @@ import type { Tool } from '../building/tools';
 import { daysBetween } from '../site/calendar-days';
 import { longestOf, type WorkDay } from './days';
 import { SET_UP_MIN, TOOL_MIN } from './rates';
-import { begunFirstMin, largeOf, type Task } from './task';
+import { begunFirstMin, largeOf, minutesFor, type Task } from './task';
 
 /** A task on its day: when it begins and ends, in minutes from the day's beginning, and who does it. */
 export interface Placed {
@@ -25,11 +25,15 @@ export interface Order {
   neat: boolean;
   /** How much less one weighs for every minute that somebody would stand about before it. */
   idle: number;
+  /** What two can share they do: never, where one of them finds nothing else, or always. */
+  shares: 'never' | 'else idle' | 'always';
 }
 
 const DAY_MIN = 24 * 60;
 /** What is begun with less of the day left than this is not begun (from memory), unless it is ended too. Minutes. */
 const LATE_MIN = 60;
+/** Two begin together who are free within so long (from memory). Minutes. */
+const AT_ONCE_MIN = 15;
 /** What somebody has put on a day goes before everything else on it. */
 const BY_HAND = 1e9;
 
@@ -65,6 +69,7 @@ const alone = (task: Task, day: WorkDay, begins: number): boolean =>
 const mayBeOn = (task: Task, day: WorkDay, stays: string | undefined): boolean =>
   (stays === undefined || day.date >= stays) &&
   (task.notBefore === null || day.date >= task.notBefore) &&
+  (task.onlyOn === null || task.onlyOn.includes(day.date)) &&
   (!task.pours || day.poursWell) &&
   (!task.digs || day.open);
 
@@ -73,7 +78,7 @@ export function place(
   tasks: readonly Task[],
   days: readonly WorkDay[],
   fixed: ReadonlyMap<string, string>,
-  { weight, sticks, goesOn, neat, idle }: Order,
+  { weight, sticks, goesOn, neat, idle, shares }: Order,
 ): { placed: Placed[]; homeless: string[] } {
   const next = followers(tasks);
   const left = new Map(tasks.map((task) => [task.id, { task, weight: weight(task), waits: task.after.length }]));
@@ -91,12 +96,12 @@ export function place(
     const hands = day.there.map((one): Hand => ({ name: one.name, free: 0, until: one.minutes, isSetUp: false }));
     const out = new Set<Tool>();
     /** A task as it could be done by who is free first; null where it cannot be on this day. */
-    const could = (id: string, free: readonly Hand[]): Could | null => {
+    const could = (id: string, free: readonly Hand[], together = false): Could | null => {
       const one = left.get(id);
       if (!one) return null;
       const { task } = one;
       const stays = fixed.get(id);
-      const who = free.slice(0, task.people);
+      const who = free.slice(0, together ? 2 : task.people);
       if (who.length < task.people || !mayBeOn(task, day, stays)) return null;
       const begins = Math.max(...who.map((hand) => hand.free), (readyAt.get(id) ?? 0) - since, 0);
       const until = Math.min(...who.map((hand) => hand.until));
@@ -105,8 +110,8 @@ export function place(
         begins +
         (who.some(({ isSetUp }) => !isSetUp) ? SET_UP_MIN : 0) +
         large.filter((tool) => !out.has(tool)).length * TOOL_MIN;
-      const to = from + task.minutes;
-      if (to > until && !alone(task, day, begins)) return null;
+      const to = from + minutesFor(task, who.length);
+      if (to > until && (together || !alone(task, day, begins))) return null;
       const isBegun = begun.has(task.structure);
       const tooLate = until - begins < Math.min(LATE_MIN, total.get(task.structure) ?? 0);
       if (neat && stays === undefined && !isBegun && tooLate) return null;
@@ -123,10 +128,20 @@ export function place(
       const free = hands.filter((hand) => hand.free < hand.until).toSorted((a, b) => a.free - b.free);
       const [first] = free;
       if (!first) break;
-      let best: Could | null = null;
-      for (const id of ready) {
-        const one = could(id, free);
-        if (one && (!best || one.weighs > best.weighs)) best = one;
+      const weightiest = (of: readonly Hand[], but?: string): Could | null => {
+        let most: Could | null = null;
+        for (const id of ready) {
+          const one = id === but ? null : could(id, of);
+          if (one && (!most || one.weighs > most.weighs)) most = one;
+        }
+        return most;
+      };
+      let best = weightiest(free);
+      const [, second] = free;
+      // Whoever would stand about meanwhile takes half of what can be halved.
+      if (best?.task.shared && shares !== 'never' && second && second.free - first.free <= AT_ONCE_MIN) {
+        const other = shares === 'always' ? null : weightiest([second, ...free.slice(2)], best.task.id);
+        if (!other || other.from - second.free > LATE_MIN) best = could(best.task.id, free, true) ?? best;
       }
       if (!best) {
         // Who is free first finds nothing: they wait for the next who is free, or go home.

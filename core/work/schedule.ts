@@ -84,25 +84,36 @@ export function scheduleOf(
     goesOn: 2e3,
     neat: true,
     idle: 1e5,
+    shares: 'else idle',
   });
   const tryOne = (order: Order): void => {
     const one = made(order);
     if (isBetter(one, best)) best = one;
   };
+  const anyShared = tasks.some(({ shared }) => shared);
   if (tasks.length <= ALL_ORDERS) {
     for (const order of permutations(tasks.map(({ id }) => id))) {
       const rank = new Map(order.map((id, i) => [id, -i]));
-      tryOne({ weight: (task) => rank.get(task.id) ?? 0, sticks: 0, goesOn: 0, neat: false, idle: 0 });
+      for (const shares of anyShared ? (['never', 'always'] as const) : (['never'] as const))
+        tryOne({ weight: (task) => rank.get(task.id) ?? 0, sticks: 0, goesOn: 0, neat: false, idle: 0, shares });
     }
     return best;
   }
-  tryOne({ weight: (task) => tail.get(task.id) ?? 0, sticks: 1e3, goesOn: 1e3, neat: true, idle: 1e5 });
+  tryOne({
+    weight: (task) => tail.get(task.id) ?? 0,
+    sticks: 1e3,
+    goesOn: 1e3,
+    neat: true,
+    idle: 1e5,
+    shares: 'never',
+  });
   tryOne({
     weight: (task) => (tail.get(task.id) ?? 0) + (task.people - 1) * 1e4,
     sticks: 600,
     goesOn: 600,
     neat: true,
     idle: 1e5,
+    shares: 'else idle',
   });
   const next = chance(20_011);
   for (
@@ -131,6 +142,9 @@ export function scheduleOf(
       goesOn: 3000 * next(),
       neat: next() < 0.7,
       idle: next() < 0.8 ? 1e5 : 1e3,
+      shares: anyShared
+        ? ((['never', 'else idle', 'else idle', 'always'] as const)[Math.floor(next() * 4)] ?? 'never')
+        : 'never',
     });
   }
   return best;

@@ -22,8 +22,12 @@ export interface Task {
   waitHours: number;
   /** Tasks that have to be done before, their waits over. */
   after: readonly string[];
-  /** The wait of what is done already is not over before this day; null where nothing has to be waited for. */
+  /** Not before this day: the wait of what is done already, or what it is made of has not been brought; null where nothing has to be waited for. */
   notBefore: string | null;
+  /** The only days on which a tool that it is done with is there; null where all are there always. */
+  onlyOn: readonly string[] | null;
+  /** Two who are there at once can halve it between them: many small things, and no tool that is there once. */
+  shared: boolean;
   tools: readonly Tool[];
   /** It pours concrete, which frost spoils. */
   pours: boolean;
@@ -32,6 +36,12 @@ export interface Task {
   /** The day by which all of its structure is wanted: "2027-05-12". */
   due: string | null;
 }
+
+/** What two do of a task that they share, each for so much of its time: they are in each other's way a little (from memory). */
+export const SHARED = 0.55;
+/** The minutes that a task takes so many people. */
+export const minutesFor = (task: Task, people: number): number =>
+  people > task.people ? task.minutes * SHARED : task.minutes;
 
 /** Tools that take time to be set up and cleared away; small ones are in the box that comes anyway (from memory). */
 export const LARGE_TOOLS: ReadonlySet<Tool> = new Set([

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
+import { CATALOGUE } from '../catalogue/catalogue';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeGarden } from '../plan/compute';
 import type { Plan, Work } from '../plan/plan';
@@ -298,6 +299,68 @@ describe('the weekends of the demo garden', () => {
     const cold = { ...DEMO_PLAN.site, monthlyC: { max: Array<number>(12).fill(3), min: Array<number>(12).fill(0) } };
     const frozen = weekendsOf({ ...DEMO_PLAN, site: cold }, garden, {}, '2026-12-02');
     expect(why(frozen)).toEqual(new Set(['cold']));
+  });
+
+  it('a tool that is lent is used on its days alone and asked for a week before; there on no day of work it is told', () => {
+    const days = ['2027-02-27', '2027-03-06', '2027-03-07', '2027-03-13'];
+    const lent = weekends({ lent: [{ tool: 'hole digger', days }] });
+    const dug = lent.tasks
+      .filter(({ tools }) => tools.includes('hole digger'))
+      .map(({ id }) => onOf(lent).get(id)?.date);
+    expect(dug.length).toBeGreaterThan(3);
+    for (const day of dug) expect(days).toContain(day);
+    const asked = lent.before.flatMap((one) => (one.what === 'tool' ? [one] : []));
+    expect(asked).toEqual([
+      {
+        what: 'tool',
+        tool: 'hole digger',
+        by: addDays(dug.toSorted()[0] ?? '', -7),
+        days: [...new Set(dug)].toSorted(),
+      },
+    ]);
+    // On a Wednesday nobody works.
+    const never = weekends({ lent: [{ tool: 'hole digger', days: ['2027-03-03'] }] });
+    expect(new Set(never.stuck.map(({ why }) => why))).toEqual(new Set(['tool']));
+    expect(never.before.some(({ what }) => what === 'tool')).toBe(false);
+    // A later beginning that misses it is no beginning.
+    const { latestFrom } = lent;
+    if (latestFrom) expect(weekends({ lent: [{ tool: 'hole digger', days }], from: latestFrom }).stuck).toEqual([]);
+  });
+
+  it('what is brought is used on its day or after, what is not goes on; treated timber that is painted dries for two weeks first', () => {
+    const date = '2027-03-13';
+    const later = garden.flatMap(({ structure, kind }) => (kind.id === 'arbor' ? [structure.id] : []));
+    expect(later.length).toBeGreaterThan(0);
+    const change = {
+      later: WORK.later.filter((id) => !later.includes(id)),
+      brought: [{ cargo: 'timber' as const, date }],
+    };
+    const brought = weekends(change);
+    const of = (id: string) => named(id.split(' ')[0] ?? '');
+    const timber = (task: Weekends['tasks'][number]): boolean => {
+      const { sized } = of(task.id);
+      const steps = stepsOf(of(task.id));
+      const added = new Set(task.steps.flatMap((i) => steps[i]?.adds ?? []));
+      return sized.design.parts.some(({ id, stock }) => added.has(id) && CATALOGUE.stock(stock).look === 'timber');
+    };
+    const [with_, without] = [brought.tasks.filter(timber), brought.tasks.filter((task) => !timber(task))];
+    const on = (task: { id: string }): string => onOf(brought).get(task.id)?.date ?? '9999';
+    expect(with_.length).toBeGreaterThan(5);
+    expect(with_.filter((task) => on(task) < date)).toEqual([]);
+    expect(without.some((task) => on(task) < date)).toBe(true);
+    expect(brought.before).toContainEqual({ what: 'brought', cargo: 'timber', by: date });
+    const finishes = (of: Weekends) => of.tasks.filter(({ step }) => step === 'step.finish 1');
+    expect(finishes(brought).length).toBeGreaterThan(0);
+    for (const task of finishes(brought)) expect(daysBetween(date, on(task))).toBeGreaterThanOrEqual(14);
+    // Where nobody says when it comes, it is told by when it has to lie there.
+    const open = weekends({ later: change.later });
+    const drying = open.before.flatMap((one) => (one.what === 'drying' ? [one] : []));
+    const first =
+      finishes(open)
+        .map(({ id }) => onOf(open).get(id)?.date ?? '')
+        .toSorted()[0] ?? '';
+    expect(drying.map(({ by, day }) => [by, day])).toEqual([[addDays(first, -14), first]]);
+    expect(brought.before.some(({ what }) => what === 'drying')).toBe(false);
   });
 
   it('begun on the latest day that is told nothing is late; where something is late already none is told', () => {

@@ -1,10 +1,12 @@
 import type { ComputedStructure } from '../plan/compute-as';
-import type { Plan } from '../plan/plan';
+import type { Plan, Work } from '../plan/plan';
 import { stepsOf } from '../plan/steps';
 import { addDays, daysBetween, weekdayOf } from '../site/calendar-days';
+import type { Tool } from '../building/tools';
+import type { Cargo } from '../catalogue/cargo';
 import { workDays, type WorkDay } from './days';
 import { leftOf, manMinutes, paceOf, type Built, type StepsOf } from './left';
-import { plantingSteps, tasksOf } from './order';
+import { DRIES_DAYS, isFinished, isTreated, plantingSteps, tasksOf } from './order';
 import type { Placed } from './place';
 import { scheduleOf, type Schedule } from './schedule';
 import { begunFirstMin, type Task } from './task';
@@ -17,7 +19,13 @@ export type Before =
   /** Long panels are ordered, to be there on the day. */
   | { what: 'delivery'; by: string; structures: readonly string[] }
   /** Permits and boundaries are settled before anything is begun. */
-  | { what: 'permits'; by: string; structures: readonly string[] };
+  | { what: 'permits'; by: string; structures: readonly string[] }
+  /** A tool that is hired or lent is asked for, for these days. */
+  | { what: 'tool'; by: string; tool: Tool; days: readonly string[] }
+  /** Somebody is there when it is brought. */
+  | { what: 'brought'; by: string; cargo: Cargo }
+  /** Treated timber is bought and stacked, so that it has dried when it is oiled or painted on a day. */
+  | { what: 'drying'; by: string; day: string; structures: readonly string[] };
 
 /** How far a structure's work lies, and what hangs on it. */
 export interface Standing {
@@ -30,8 +38,8 @@ export interface Standing {
   slackDays: number | null;
 }
 
-/** Two are never there together for long enough; it is too cold whenever somebody is there; there are not enough days. */
-export type Stuck = 'two' | 'cold' | 'days';
+/** Two are never there together for long enough; it is too cold whenever somebody is there; a tool that is lent is there on no day of work; there are not enough days. */
+export type Stuck = 'two' | 'cold' | 'tool' | 'days';
 
 export interface Weekends {
   tasks: readonly Task[];
@@ -101,10 +109,16 @@ export function weekendsOf(
     stuck: stuckOf(tasks, schedule.homeless, days),
     days: days.filter(({ date }) => used.has(date)),
     structures: standings,
-    before: beforeOf(tasks, schedule.placed, steps),
+    before: [
+      ...beforeOf(tasks, schedule.placed, steps),
+      ...comingOf(work, tasks, schedule.placed, treatedIn(structures, steps)),
+    ].toSorted((a, b) => (a.by < b.by ? -1 : 1)),
     minutes: manMinutes(tasks),
     pace,
-    latestFrom: latestOf(standings, from, (later) => begun(later).schedule.lateDays > 0),
+    latestFrom: latestOf(standings, from, (later) => {
+      const { lateDays, homeless } = begun(later).schedule;
+      return lateDays > 0 || homeless.length > schedule.homeless.length;
+    }),
     withPlants: withPlants(standings, steps),
   };
 }
@@ -119,6 +133,8 @@ function stuckOf(
   const why = (task: Task): Stuck => {
     const warm = days.filter((day) => (!task.pours || day.poursWell) && (!task.digs || day.open));
     if (warm.length === 0 && days.length > 0) return 'cold';
+    const { onlyOn } = task;
+    if (onlyOn !== null && !warm.some(({ date }) => onlyOn.includes(date))) return 'tool';
     const second = ({ there }: WorkDay): number =>
       there.map(({ minutes }) => minutes).toSorted((a, b) => b - a)[1] ?? 0;
     return task.people === 2 && !warm.some((day) => second(day) >= begunFirstMin(task)) ? 'two' : 'days';
@@ -214,5 +230,50 @@ function beforeOf(tasks: readonly Task[], placed: readonly Placed[], steps: Step
     ...once('permits', 'step.allowed', PERMIT_AHEAD_DAYS),
     ...once('delivery', 'step.fetch', ORDER_AHEAD_DAYS),
     ...services,
-  ].toSorted((a, b) => (a.by < b.by ? -1 : 1));
+  ];
+}
+
+/** Structures of treated timber that is oiled or painted. */
+const treatedIn = (
+  structures: readonly Pick<ComputedStructure, 'structure' | 'sized'>[],
+  steps: StepsOf,
+): Set<string> =>
+  new Set(
+    structures.flatMap(({ structure: { id }, sized }) =>
+      steps.get(id)?.some(isFinished) && sized.design.parts.some(({ stock }) => isTreated(stock)) ? [id] : [],
+    ),
+  );
+
+/** What is asked for, met and bought ahead, because it is lent, brought or has to dry. */
+function comingOf(
+  { lent = [], brought = [] }: Work,
+  tasks: readonly Task[],
+  placed: readonly Placed[],
+  treated: ReadonlySet<string>,
+): Before[] {
+  const on = new Map(placed.map(({ task, date }) => [task, date]));
+  const finishes = tasks.flatMap((task): { structure: string; day: string }[] => {
+    const day = task.step === 'step.finish 1' && treated.has(task.structure) ? on.get(task.id) : undefined;
+    return day === undefined ? [] : [{ structure: task.structure, day }];
+  });
+  const day = finishes.map((one) => one.day).toSorted()[0];
+  return [
+    ...lent.flatMap(({ tool, days }): Before[] => {
+      const used = tasks.flatMap(({ id, tools }) => (tools.includes(tool) ? (on.get(id) ?? []) : []));
+      const asked = days.filter((one) => used.includes(one)).toSorted();
+      return asked[0] ? [{ what: 'tool', by: addDays(asked[0], -ORDER_AHEAD_DAYS), tool, days: asked }] : [];
+    }),
+    ...brought.map(({ cargo, date }): Before => ({ what: 'brought', by: date, cargo })),
+    // Where the day on which it comes is known, it is not begun before it has dried.
+    ...(day && !brought.some(({ cargo }) => cargo === 'timber')
+      ? [
+          {
+            what: 'drying' as const,
+            by: addDays(day, -DRIES_DAYS),
+            day,
+            structures: finishes.map(({ structure }) => structure),
+          },
+        ]
+      : []),
+  ];
 }

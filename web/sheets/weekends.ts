@@ -296,7 +296,7 @@ function stepsOn({ tongue, wide }: On, one: OnDay, computed: ComputedStructure):
       if (!step) return gap(0);
       const isWork = i === task.steps.at(-1);
       const aside = [
-        `${placed.people.join(' and ')}, about ${hoursWords(task.minutes)}`,
+        `${placed.people.join(' and ')}, about ${hoursWords(placed.to - placed.from)}`,
         ...(task.waitHours > 0 ? [`then wait ${waitWords(task.waitHours)}`] : []),
       ].join('; ');
       return together([

@@ -3,6 +3,9 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Plan } from '@lignum/core/plan/plan';
 import { weekdayOf } from '@lignum/core/site/calendar-days';
 import type { Before, Stuck } from '@lignum/core/work/weekends';
+import type { Tool } from '@lignum/core/building/tools';
+import { TOOL_WORDS } from '@lignum/core/building/tool-words';
+import type { Cargo } from '@lignum/core/catalogue/cargo';
 import { RATES, type Rate } from '@lignum/core/work/rates';
 import { numberFormat } from '@lignum/core/quantity/number-format';
 import type { Tongue } from '@lignum/core/wording/say';
@@ -103,11 +106,31 @@ const listed = (all: readonly string[]): string =>
   all.length < 2 ? (all[0] ?? '') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`;
 
 /** What has to be seen to before work begins, in short. */
-export const BEFORE_WORDS: Record<Before['what'], string> = {
+const BEFORE_WORDS: Record<Exclude<Before['what'], 'tool' | 'brought'>, string> = {
   services: 'Have buried services marked',
   delivery: 'Order the long panels',
   permits: 'Ask what is allowed',
+  drying: 'Buy the treated timber and stack it to dry',
 };
+
+/** What is brought by a lorry at one time. */
+export const CARGO_WORDS: Record<Cargo, string> = {
+  timber: 'Timber',
+  steel: 'Steel posts, panels and wire',
+  masonry: 'Concrete and blocks',
+  fill: 'Soil and gravel',
+  nets: 'Nets, cloth and twine',
+};
+/** A tool by its name alone. @example toolName('level') // "Spirit level" */
+export const toolName = (tool: Tool): string => (TOOL_WORDS[tool].split(',')[0] ?? '').replace(/ \(.*\)$/, '');
+
+/** What has to be seen to before, in a line. */
+export const beforeInShort = (one: Before): string =>
+  one.what === 'tool'
+    ? `Ask for the tool: ${toolName(one.tool).toLowerCase()}`
+    : one.what === 'brought'
+      ? `Delivery: ${CARGO_WORDS[one.cargo].toLowerCase()}`
+      : BEFORE_WORDS[one.what];
 
 /** The same in full. @param name of a structure, by its id */
 export function beforeWords(one: Before, name: (structure: string) => string, locale: string): string {
@@ -117,6 +140,12 @@ export function beforeWords(one: Before, name: (structure: string) => string, lo
       return `${BEFORE_WORDS.services}, for the holes of ${short(one.digs[0])}${one.digs.length > 1 ? ` to ${short(one.digs.at(-1))}` : ''}. Marks fade in about two weeks.`;
     case 'delivery':
       return `${BEFORE_WORDS.delivery}, to be there on the day: ${listed(one.structures.map(name))}.`;
+    case 'tool':
+      return `${beforeInShort(one)}, for ${listed(one.days.map(short))}.`;
+    case 'brought':
+      return `${beforeInShort(one)}. Be there, and have room to lay it down.`;
+    case 'drying':
+      return `${BEFORE_WORDS.drying}, laths between the boards, air round them: it is oiled or painted on ${short(one.day)}. ${listed(one.structures.map(name))}.`;
     case 'permits':
       return `${BEFORE_WORDS.permits}, at the boundary and of neighbours: ${listed(one.structures.map(name))}.`;
   }
@@ -125,6 +154,7 @@ export function beforeWords(one: Before, name: (structure: string) => string, lo
 /** Why something finds no day, and what would help. */
 export const STUCK_WORDS: Record<Stuck, string> = {
   two: 'something of it takes two, and two are never there together for long enough: say who helps.',
+  tool: 'a tool that is lent is there on no day on which somebody works: say another day for it.',
   cold: 'it is too cold for its concrete or for digging whenever somebody is there: begin later in spring.',
   days: 'there are not enough days: find more of them, or leave something for later.',
 };

@@ -5,7 +5,7 @@ import type { Units } from '@lignum/core/quantity/length';
 import { instantOf } from '@lignum/core/site/sun/clock';
 import { needsOf } from '@lignum/core/work/needs';
 import { clockIn, endOf, onDay } from '@lignum/core/work/on-day';
-import { BEFORE_WORDS, beforeWords, countedWords, hoursWords } from '../../words/work-words';
+import { beforeInShort, beforeWords, countedWords, hoursWords } from '../../words/work-words';
 import type { Built } from '@lignum/core/work/left';
 import { weekendsIn } from './weekends-in';
 
@@ -54,8 +54,8 @@ export function workCalendar(
     };
   });
   const before = weekends.before.map((one): Dated => ({
-    id: `${o.garden}-${one.what}-${one.by}@lignum`,
-    title: BEFORE_WORDS[one.what],
+    id: `${o.garden}-${[one.what, ...('tool' in one ? [one.tool.replace(' ', '-')] : 'cargo' in one ? [one.cargo] : []), one.by].join('-')}@lignum`,
+    title: beforeInShort(one),
     says: beforeWords(one, name, tongue.locale),
     when: { day: one.by },
   }));

@@ -21,6 +21,7 @@ import { weekendSheets } from '../../sheets/weekends';
 import { workCalendar } from './calendar';
 import { weekendsIn } from './weekends-in';
 import type { Built } from '@lignum/core/work/left';
+import { onWeeks, weeksIn } from '@lignum/core/work/on-weeks';
 
 /** A file made of a garden: its name's beginning, its type, and what is in it. */
 export interface Made {
@@ -62,6 +63,8 @@ export type Task =
       paper: PaperSize;
       /** With the plot, the list, the cuts and the plan of everything that is built. */
       pack: boolean;
+      /** The Mondays of the weeks that are asked for; all where none is. */
+      weeks: readonly string[];
       built: Built;
       today: string;
     }
@@ -137,7 +140,9 @@ async function sheets(plan: Plan, structure: StructurePlan | null, task: Task & 
 /** The weekends on paper, alone or with all there is to take along, each structure in the order in which it is begun. */
 async function weekendPages(plan: Plan, task: Task & { make: 'weekends' }): Promise<Made> {
   const tongue = { units: task.units, locale: plan.garden.locale };
-  const { computed, weekends } = weekendsIn(plan, task);
+  const { computed, weekends: all } = weekendsIn(plan, task);
+  const known = new Set(weeksIn(all).map(({ week }) => week));
+  const weekends = onWeeks(all, new Set(task.weeks.filter((week) => known.has(week))));
   const name = `${plan.garden.name}: weekends`;
   const days = weekendSheets(plan, computed, weekends, tongue, task.paper);
   if (!task.pack) return { called: `${name}.pdf`, type: 'application/pdf', body: await pdfOf(days, name) };

@@ -82,7 +82,7 @@ export function DaySteps({ one, computed }: { one: OnDay; computed: ComputedStru
                   <p className={isWork ? '' : 'text-soft'}>{says(step)}</p>
                   {isWork && (
                     <p className="text-[0.9rem] text-soft tabular-nums">
-                      {placed.people.join(' and ')}, about {hoursWords(task.minutes)}
+                      {placed.people.join(' and ')}, about {hoursWords(placed.to - placed.from)}
                       {task.waitHours > 0 && `; then wait ${waitWords(task.waitHours)}`}
                     </p>
                   )}

@@ -2,8 +2,8 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { CalendarDays, Printer } from 'lucide-react';
-import { weekOf } from '@lignum/core/site/calendar-days';
 import { workDays } from '@lignum/core/work/days';
+import { weeksIn } from '@lignum/core/work/on-weeks';
 import { usualWork } from '@lignum/core/work/usual-work';
 import type { Weekends } from '@lignum/core/work/weekends';
 import { Fold } from '../../ui/fold';
@@ -32,11 +32,7 @@ export function WeekendsView() {
   const { weekends, isOld } = useWeekends();
   const [calendar, setCalendar] = useState(false);
   const [moving, setMoving] = useState<Moved | null>(null);
-  const weeks = useMemo(() => {
-    const by = new Map<string, Weekends['days'][number][]>();
-    for (const day of weekends?.days ?? []) by.set(weekOf(day.date), [...(by.get(weekOf(day.date)) ?? []), day]);
-    return [...by.values()];
-  }, [weekends]);
+  const weeks = useMemo(() => (weekends ? weeksIn(weekends) : []), [weekends]);
   if (plan.structures.length === 0)
     return (
       <main className="mx-auto max-w-xl p-8">
@@ -91,13 +87,22 @@ export function WeekendsView() {
       </div>
       <div className="mt-5 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_21rem]">
         <div aria-busy={isOld} className={`min-w-0 ${isOld && weekends ? 'opacity-60' : ''}`}>
-          {weeks.map((days, i) => (
-            <section key={days[0]?.date} aria-labelledby={`week-${i}`} className="mb-7">
+          {weeks.map(({ week, days }, i) => (
+            <section key={week} aria-labelledby={`week-${i}`} className="mb-7">
               <div className="flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink pb-1">
                 <h2 id={`week-${i}`} className="text-lg">
                   {weekends && weekWord(weekends.days) === 'week' ? 'Week' : 'Weekend'} {i + 1}
                 </h2>
                 {weekends && <Done structures={weekends.structures} days={days} />}
+                {isSaved && weeks.length > 1 && (
+                  <Link
+                    href={`/g/${id}/weekends/sheet?weeks=${week}`}
+                    aria-label={`Print ${weekends ? weekWord(weekends.days) : 'week'} ${i + 1} alone`}
+                    className="no-print grid size-11 place-items-center text-soft hover:text-ink"
+                  >
+                    <Printer size={17} aria-hidden />
+                  </Link>
+                )}
               </div>
               <div className="mt-3 grid gap-x-7 gap-y-5 md:grid-cols-2">
                 {weekends &&

@@ -8,6 +8,8 @@ import { Button } from '../../ui/button';
 import { inputLook } from '../../ui/field';
 import { dateWords, weekdayWords } from '../../words/work-words';
 import { changeWork } from './change-work';
+import { DatedList } from './dated-list';
+import { WhatComes } from './what-comes';
 import { useGarden } from '../shell/garden-context';
 
 /** Monday comes first. */
@@ -19,7 +21,6 @@ export function WhoAndWhen({ pace }: { pace: number }) {
   const { plan, store, tongue } = useGarden();
   const work = plan.work ?? usualWork(plan);
   const from = useId();
-  const [off, setOff] = useState('');
   const people = (change: (people: readonly Helper[]) => readonly Helper[]): void =>
     store.edit(
       changeWork((now) => ({ people: change(now.people) })),
@@ -65,42 +66,15 @@ export function WhoAndWhen({ pace }: { pace: number }) {
           Somebody who helps
         </Button>
       )}
-      <div>
-        <p className="text-[0.9rem] font-medium">Nobody works on</p>
-        <ul className="flex flex-wrap gap-1">
-          {work.off.toSorted().map((date) => (
-            <li key={date}>
-              <button
-                type="button"
-                aria-label={`Work on ${dateWords(date, tongue.locale)} again`}
-                onClick={() => store.edit(changeWork((now) => ({ off: now.off.filter((one) => one !== date) })))}
-                className="inline-flex min-h-11 items-center gap-1 rounded-[3px] bg-well px-2.5 text-[0.9rem]"
-              >
-                {dateWords(date, tongue.locale, false)}
-                <X size={14} aria-hidden />
-              </button>
-            </li>
-          ))}
-        </ul>
-        <div className="mt-1 flex gap-2">
-          <input
-            type="date"
-            aria-label="A day on which nobody works"
-            value={off}
-            onChange={(event) => setOff(event.target.value)}
-            className={`${inputLook} min-w-0 grow`}
-          />
-          <Button
-            disabled={off === ''}
-            onClick={() => {
-              store.edit(changeWork((now) => ({ off: [...new Set([...now.off, off])] })));
-              setOff('');
-            }}
-          >
-            Add
-          </Button>
-        </div>
-      </div>
+      <DatedList
+        title="Nobody works on"
+        things={[{ id: 'off', label: '' }]}
+        days={work.off.map((date) => ({ thing: 'off', date }))}
+        ofDay={(_, date) => `Work on ${dateWords(date, tongue.locale)} again`}
+        onAdd={(_, date) => store.edit(changeWork((now) => ({ off: [...new Set([...now.off, date])] })))}
+        onRemove={(_, date) => store.edit(changeWork((now) => ({ off: now.off.filter((one) => one !== date) })))}
+      />
+      <WhatComes work={work} />
       {work.took.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-2 text-[0.9rem]">
           Your own pace: {numberFormat(tongue.locale, { maximumFractionDigits: 1 }).format(pace)} times the usual time,
