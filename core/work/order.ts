@@ -1,5 +1,5 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import { asShape } from '../design/shapes/shapes';
+import { asShape, ofShape } from '../design/shapes/shapes';
 import { inside } from '../geometry/polygon';
 import { yearOf } from '../growth/growth';
 import { cropOf, growingIn } from '../plan/growing';
@@ -150,9 +150,13 @@ function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
     read.push(i);
     if (minutes === 0) continue;
     const parts = (step.adds ?? []).flatMap((id) => byId.get(id) ?? []);
+    // What is sawn in one step and put up in another has to be there for the saw.
+    const isSawn = (counted[i] ?? []).some(({ rate }) => rate === 'cut' || rate === 'shaped cut');
+    const sawn = isSawn ? steps.slice(i).flatMap(({ adds = [] }) => adds.flatMap((id) => byId.get(id) ?? [])) : [];
     const made = isFinished(step)
       ? sized.design.parts.map(({ stock }) => stock)
       : [
+          ...ofShape(sawn, 'bar').map(({ stock }) => stock),
           ...parts.map(({ stock }) => stock),
           ...(joints[i] ?? []).flatMap(({ fixings }) => fixings.map(({ stock }) => stock)),
         ];

@@ -126,7 +126,7 @@ test('what is no photo, too large, tells where it was taken, or of no garden, is
     await Promise.all(Array.from({ length: Math.min(20, MOST_PHOTOS - i) }, () => send(aPhoto())));
   expect(await listed(request, id)).toHaveLength(MOST_PHOTOS);
   const full = await send(aPhoto());
-  expect([full.status(), await full.text()]).toEqual([422, expect.stringContaining(`${MOST_PHOTOS} photos`)]);
+  expect([full.status(), await full.text()]).toEqual([409, expect.stringContaining(`${MOST_PHOTOS} photos`)]);
   expect((await change({ removed: true })).status()).toBe(200);
   expect((await request.get(`/api/gardens/${id}/photos/${one.id}`)).status()).toBe(404);
   expect((await send(aPhoto())).status()).toBe(200);

@@ -35,7 +35,7 @@ function house() {
       await hold;
       if (!server.online) return { is: 'away' };
       server.sent++;
-      if (!server.photos.has(one.id) && server.photos.size >= server.most) return { is: 'refused', message: 'full' };
+      if (!server.photos.has(one.id) && server.photos.size >= server.most) return { is: 'full', message: 'full' };
       if (!server.photos.has(one.id)) server.photos.set(one.id, { ...one, widthPx: 4, heightPx: 3 });
       return { is: 'kept' };
     },
@@ -154,7 +154,7 @@ describe('photos on their way', () => {
     expect(book.get().waiting).toBe(0);
   });
 
-  it('what is refused says why and waits no more; a store that is full loses nothing while the tab is open', async () => {
+  it('what has no room says so and waits until there is some, what is said of others goes on; a device’s store that is full loses nothing while the tab is open', async () => {
     const { server, device, tab } = house();
     server.most = 1;
     device.full = true;
@@ -166,7 +166,20 @@ describe('photos on their way', () => {
     server.online = true;
     await book.sync();
     expect([...server.photos.keys()]).toEqual(['one']);
-    expect(book.get()).toMatchObject({ waiting: 0, refused: ['full'] });
+    expect(book.get()).toMatchObject({ waiting: 1, refused: ['full'] });
+    // Said of the one that waits, it waits with it; of the other, it is done, and makes room.
+    await book.say('two', { note: 'the second' });
+    expect(book.get()).toMatchObject({ waiting: 2, refused: ['full'] });
+    server.most = 2;
+    await book.say('one', { removed: true });
+    await book.sync();
+    expect(server.photos.get('two')).toMatchObject({ note: 'the second' });
+    expect(server.photos.get('one')).toMatchObject({ removed: true });
+    expect(book.get()).toMatchObject({ waiting: 0, refused: [] });
+    // What never can be says why, and waits no more.
+    server.photos.delete('two');
+    await book.say('two', { note: 'gone' });
+    expect(book.get()).toMatchObject({ waiting: 0, refused: ['gone'] });
     book.dismiss();
     expect(book.get().refused).toEqual([]);
   });

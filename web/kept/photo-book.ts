@@ -21,8 +21,8 @@ export interface ShownPhotos {
   refused: readonly string[];
 }
 
-/** What the server says of something that was sent: it is kept, it never will be, or nobody answered. */
-export type Said = { is: 'kept' } | { is: 'refused'; message: string } | { is: 'away' };
+/** What the server says of something that was sent: it is kept, it never will be, it will when there is room, or nobody answered. */
+export type Said = { is: 'kept' } | { is: 'refused' | 'full'; message: string } | { is: 'away' };
 
 /** What a book of photos needs of the outside. */
 export interface PhotoOutside {
@@ -65,6 +65,8 @@ export class PhotoBook {
   private known: readonly Photo[] = [];
   private isKnown = false;
   private sending = false;
+  /** There is no room for more photos; asked anew at each sync. */
+  private full: string | null = null;
 
   constructor(private outside: PhotoOutside) {
     void this.lookAround().then(() => this.publish());
@@ -100,6 +102,7 @@ export class PhotoBook {
   async sync(): Promise<void> {
     if (this.sending) return;
     this.sending = true;
+    this.full = null;
     try {
       await this.lookAround();
       while ((await this.sendNext()) === 'more');
@@ -111,9 +114,15 @@ export class PhotoBook {
   /** Sends the first of what waits; where nothing does, asks what there is. */
   private async sendNext(): Promise<'more' | 'done'> {
     const [photo] = this.held.photos;
-    if (photo) {
+    if (photo && this.full === null) {
       const said = await this.outside.send(photo);
       if (said.is === 'away') return 'done';
+      // What has no room waits here until there is some; what was said of others goes on.
+      if (said.is === 'full') {
+        this.full = said.message;
+        this.publish();
+        return 'more';
+      }
       if (said.is === 'refused') this.refused = [...this.refused, said.message];
       // It is known by what it is until the list says so too.
       else this.known = together(this.known, [{ ...photo, widthPx: 0, heightPx: 0 }]);
@@ -125,11 +134,13 @@ export class PhotoBook {
         for (const { id } of this.held.changes.filter((one) => one.photo === photo.id)) await this.forget(id);
       return 'more';
     }
-    const [waits] = this.held.changes;
+    // Of a photo that has no room nobody there can be told anything yet.
+    const held = new Set(this.held.photos.map(({ id }) => id));
+    const [waits] = this.held.changes.filter(({ photo: of }) => !held.has(of));
     if (waits) {
       const said = await this.outside.change(waits.photo, waits.change);
       if (said.is === 'away') return 'done';
-      if (said.is === 'refused') this.refused = [...this.refused, said.message];
+      if (said.is !== 'kept') this.refused = [...this.refused, said.message];
       else this.known = changed(this.known, waits.photo, waits.change);
       await this.forget(waits.id);
       return 'more';
@@ -139,7 +150,7 @@ export class PhotoBook {
     this.isKnown = true;
     this.known = known;
     this.publish();
-    return this.held.photos.length + this.held.changes.length > 0 ? 'more' : 'done';
+    return this.full === null && this.held.photos.length + this.held.changes.length > 0 ? 'more' : 'done';
   }
 
   /** What waits on this device, of whichever tab, beside what this one holds. */
@@ -177,7 +188,7 @@ export class PhotoBook {
       }),
       waiting: photos.length + changes.length,
       isKnown: this.isKnown,
-      refused: this.refused,
+      refused: this.full === null ? this.refused : [...this.refused, this.full],
     };
     for (const listener of this.listeners) listener();
   }

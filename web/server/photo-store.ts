@@ -30,6 +30,9 @@ const said = {
   note: Joi.string().allow('').max(200),
 };
 
+/** What is said when no more photos can be kept: the device goes on keeping what it has. */
+export const FULL = `This garden has ${MOST_PHOTOS} photos, which is the most: remove some that are not needed any more, and those that wait on this device follow.`;
+
 /** A photo as a device sends it. */
 export interface Sent extends Omit<Photo, 'widthPx' | 'heightPx'> {
   picture: string;
@@ -129,8 +132,7 @@ export async function takePhoto(db: Database, garden: string, sent: Sent): Promi
     const many = async (): Promise<number> =>
       (await tx.select({ many: count() }).from(photos).where(eq(photos.gardenId, garden)))[0]?.many ?? 0;
     if ((await many()) >= MOST_PHOTOS) await tx.delete(photos).where(away);
-    if ((await many()) >= MOST_PHOTOS)
-      return `This garden has ${MOST_PHOTOS} photos, which is the most: remove some that are not needed any more.`;
+    if ((await many()) >= MOST_PHOTOS) return FULL;
     const { id, structure, part, takenOn, note, person } = sent;
     await tx.insert(photos).values({
       gardenId: garden,

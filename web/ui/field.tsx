@@ -66,6 +66,8 @@ interface LengthProps {
   /** As wide as its place. */
   fills?: boolean;
   label?: string;
+  /** Nothing has been read yet: it is empty, and so a nought can be said. */
+  blank?: boolean;
 }
 
 /**
@@ -86,6 +88,7 @@ export function LengthInput({
   className = '',
   fills = false,
   label,
+  blank = false,
 }: LengthProps) {
   const { draft, setDraft, said, tell, tidy, settle, marks } = useDraft(mm, id, invalid, onFault, units);
   /** The tape is offered where a length is being typed; a sheet holds everything outside it still. */
@@ -132,7 +135,8 @@ export function LengthInput({
       spellCheck={false}
       aria-label={label}
       {...marks}
-      value={draft ?? formatLength(mm, units)}
+      value={draft ?? (blank ? '' : formatLength(mm, units))}
+      placeholder={blank ? 'not read' : undefined}
       className={`${inputLook} ${fills ? 'w-full' : ''} ${className}`}
       onChange={(event) => type(event.target.value)}
       onFocus={(event) => {

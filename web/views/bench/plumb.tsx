@@ -109,6 +109,7 @@ function Reading({
           id={id}
           mm={mm ?? 0}
           isRead={mm !== null}
+          blank
           leastMm={0}
           mostMm={mostMm}
           forgets={`Forget what was read: ${post} ${label}`}

@@ -14,6 +14,7 @@ export function ReadingField({
   onSay,
   onFault,
   className,
+  blank = false,
 }: {
   id: string;
   mm: number;
@@ -26,6 +27,8 @@ export function ReadingField({
   onSay: (mm: number | null) => void;
   onFault: (fault: string | null) => void;
   className: string;
+  /** Unread it is empty; else it shows what is planned. */
+  blank?: boolean;
 }) {
   const { tongue } = useGarden();
   return (
@@ -39,6 +42,7 @@ export function ReadingField({
         step={stepOf({}, tongue.units)}
         onChange={onSay}
         onFault={onFault}
+        blank={blank && !isRead}
         className={`text-right ${className}`}
       />
       <button

@@ -20,7 +20,7 @@ async function said(reply: Response): Promise<Said> {
   if (reply.ok && answer) return { is: 'kept' };
   if (!answer?.message || reply.status >= 500 || reply.status === 401) return { is: 'away' };
   return {
-    is: 'refused',
+    is: reply.status === 409 ? 'full' : 'refused',
     message: [answer.message, ...(answer.faults ?? []).map(({ message }) => message)].join(' '),
   };
 }

@@ -81,17 +81,22 @@ export function Sheets({
           {back.label}
         </Link>
         <span className="grow" />
-        {choices?.map(({ label, chosen, onChoose }) => (
-          <label key={label} className="flex min-h-11 cursor-pointer items-center gap-2 px-2">
-            <input
-              type="checkbox"
-              className="size-5 accent-(--chalk)"
-              checked={chosen}
-              onChange={(event) => onChoose(event.target.checked)}
-            />
-            {label}
-          </label>
-        ))}
+        {choices && choices.length > 0 && (
+          // Many stand in a row of their own.
+          <div className={choices.length > 3 ? 'order-last flex basis-full flex-wrap justify-end' : 'contents'}>
+            {choices.map(({ label, chosen, onChoose }) => (
+              <label key={label} className="flex min-h-11 cursor-pointer items-center gap-2 px-2">
+                <input
+                  type="checkbox"
+                  className="size-5 accent-(--chalk)"
+                  checked={chosen}
+                  onChange={(event) => onChoose(event.target.checked)}
+                />
+                {label}
+              </label>
+            ))}
+          </div>
+        )}
         <fieldset className="flex items-center gap-1">
           <legend className="sr-only">Paper</legend>
           {PAPERS.map((one) => (

@@ -1,6 +1,6 @@
 import { atTheDoor } from '@lignum/core/formats/door';
 import { answer, refuse, withBody, withDatabase } from '../../../../../server/door';
-import { PHOTO_SCHEMA, photosOf, takePhoto, type Sent } from '../../../../../server/photo-store';
+import { FULL, PHOTO_SCHEMA, photosOf, takePhoto, type Sent } from '../../../../../server/photo-store';
 
 export const dynamic = 'force-dynamic';
 
@@ -21,6 +21,6 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
     if (!said.ok) return refuse(422, 'This photo cannot be kept as it stands.', said.faults);
     const wrong = await takePhoto(db, id, said.value);
     if (wrong === null) return refuse(404, 'This garden is no longer here.');
-    return wrong === '' ? answer(200, { kept: said.value.id }) : refuse(422, wrong);
+    return wrong === '' ? answer(200, { kept: said.value.id }) : refuse(wrong === FULL ? 409 : 422, wrong);
   });
 }
