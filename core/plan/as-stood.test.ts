@@ -33,7 +33,7 @@ const readingsAt = (plan: Plan, shares: readonly number[]): Reading[] => {
 const asUnsaid = (bay: ReturnType<typeof baysOf>[number]) => ({ ...bay, asStood: { ...bay.asStood, saidMm: null } });
 
 /** Of a row everything after a bay moves along; a fence ends where it was set. */
-const ROWS = ['rail-trellis', 'post-and-wire', 'weave', 'twine-frame'];
+const ROWS = ['rail-trellis', 'post-and-wire', 'weave', 'twine-frame', 'panel-wall'];
 
 describe.each([...ROWS, 'garden-fence'].map(kindOf))('bays of $id as they were built', (kind) => {
   let measured = 0;
@@ -148,4 +148,60 @@ it('a bay that came out wider than a whole panel by more than a mesh is told, wi
     told: { code: 'bay.open' },
     mend: { settings: { hang: 'behind' } },
   });
+});
+
+it('panels over driven posts that stand where they stand: every lap holds a post, the last reaches the last and no further than a mesh, none is longer than it is sold', () => {
+  const kind = kindOf('panel-wall');
+  let laps = 0;
+  fc.assert(
+    fc.property(
+      anyPlan(kind),
+      fc.array(fc.integer({ min: 0, max: 620 }), { minLength: 1, maxLength: 7 }),
+      (plan, of) => {
+        const over = withReadings(
+          plan,
+          readingsAt(
+            plan,
+            of.map((n) => n / 1000),
+          ),
+        );
+        const { sized, setting } = first(over);
+        const { design, knobs } = sized;
+        const bays = design.bays ?? [];
+        if (measuredIn(design).measured === 0) return;
+        const panel = stockOf(setting.catalogue, String(knobs.panel?.value), 'panel');
+        const postsAt = [bays[0]!.fromMm, ...bays.map(({ fromMm, centresMm }) => fromMm + centresMm)];
+        const sheets = design.parts.flatMap((part) => (part.role === 'panel' && part.shape === 'sheet' ? [part] : []));
+        const joined = new Map(sheets.map(({ id }) => [id, new Set<string>()]));
+        for (const joint of design.joints)
+          if (joint.kind === 'panel to post')
+            for (const id of joint.parts) for (const other of joint.parts) joined.get(id)?.add(other);
+        const widest = Math.max(...bays.map(({ centresMm }) => centresMm));
+        for (const [i, sheet] of sheets.entries()) {
+          expect(sheet.cutMm).toBeLessThanOrEqual(panel.lengthMm + 0.5);
+          // Where a panel is longer than two bays and a mesh, one post is within each of its laps.
+          const next = sheets[i + 1];
+          if (next && 2 * widest + panel.pitchMm < panel.lengthMm) {
+            laps++;
+            const both = design.joints.filter(
+              ({ kind: what, parts }) =>
+                what === 'panel to post' && parts.includes(sheet.id) && parts.includes(next.id),
+            );
+            const each = [...(joined.get(sheet.id) ?? [])].filter(
+              (id) => joined.get(next.id)?.has(id) && id.startsWith('post'),
+            );
+            // On the level side of a slope each is hung by itself, from the same post.
+            expect(both.length + each.length).toBeGreaterThan(0);
+          }
+        }
+        const reach = design.builtMm;
+        if (Math.abs(setting.place.bed.riseMm) < 1) {
+          expect(reach).toBeGreaterThanOrEqual((postsAt.at(-1) ?? 0) - 0.6);
+          expect(reach).toBeLessThan((postsAt.at(-1) ?? 0) + panel.pitchMm * 2);
+        }
+      },
+    ),
+    { numRuns: cases(60) },
+  );
+  expect(laps).toBeGreaterThan(0);
 });

@@ -1,3 +1,4 @@
+import { ROW_AS_STOOD } from '../../rules/as-stood';
 import { DRIVEN_WORDS } from '../../rules/depth';
 import { PANEL_CHOICE_WORDS } from '../../rules/panel-choice';
 import { ROW_WORDS } from '../../rules/row';
@@ -49,7 +50,7 @@ export const kind = structureKind({
     }),
   ],
   ...BUILDING,
-  builtOf: [ROW_WORDS, PANEL_CHOICE_WORDS, DRIVEN_WORDS, SET_POST, PANELS_HUNG],
+  builtOf: [ROW_AS_STOOD, ROW_WORDS, PANEL_CHOICE_WORDS, DRIVEN_WORDS, SET_POST, PANELS_HUNG],
   ...WORDS,
   mends: {
     'spacing.wide': () => ({ postSpacing: inches(96) }),

@@ -13,7 +13,8 @@ import type { Sizing } from '../../kind';
 import { panelsCould } from '../../rules/could';
 import { footAt, lengthOnLie, lengthOnSoil, lieChain, type Lie } from '../../rules/lie';
 import { offeredPanels, wholeRunMm } from '../../rules/panel-choice';
-import { leanOffPost, overlapPlaces, panelRun, type RunPiece } from '../../rules/panel-run';
+import { baysOfRow, rowAsStood, stoodReason, type RowAsStood } from '../../rules/as-stood';
+import { leanOffPost, overlapPlaces, panelRun, panelRunOver, type RunPiece } from '../../rules/panel-run';
 import { acrossBed } from '../../rules/row';
 import { fewestPosts, widestBay } from '../../rules/spacing';
 import type { PlantRow } from '../../rules/stations';
@@ -29,15 +30,27 @@ export interface PanelWallFacts {
   leansMm: number;
 }
 
+/** What a post is called where there is one wall. */
+const postId = (i: number): string => `post-${i + 1}`;
+
 /** Sizes the wall and places its parts. Every length follows the trade's rules named beside it. */
 export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Sizing<PanelWallFacts> {
   const panel = stockOf(setting.catalogue, v.panel, 'panel');
   const ground = groundOf(setting.place.bed);
   const lie: Lie = { ground, level: v.onSlope === 'level' && ground.riseMm !== 0 };
   const asked = panelRun(lengthOnLie(lie, v.rowLength), panel, v.overlap);
-  const run = v.panels === asked.length ? asked : panelRun(wholeRunMm(v.panels, panel, v.overlap), panel, v.overlap);
+  const meant = v.panels === asked.length ? asked : panelRun(wholeRunMm(v.panels, panel, v.overlap), panel, v.overlap);
+  const { faceMm } = stockOf(setting.catalogue, 'steel-post', 'steel post');
+  // Of two walls a bay is one of each: neither is measured by itself.
+  const stood = rowAsStood(
+    fewestPosts(0, overlapPlaces(meant, panel.pitchMm), (meant[meant.length - 1] as RunPiece).toMm, v.postSpacing),
+    faceMm,
+    postId,
+    v.walls > 1 ? { measured: {} } : setting,
+  );
+  const { postsAt } = stood;
+  const run = stood.bays.some(({ isMeasured }) => isMeasured) ? panelRunOver(postsAt, panel, v.overlap) : meant;
   const runEnd = (run[run.length - 1] as RunPiece).toMm;
-  const postsAt = fewestPosts(0, overlapPlaces(run, panel.pitchMm), runEnd, v.postSpacing);
   const middle = acrossBed(v.rowAt, setting);
   const rowsAtMm = Array.from({ length: v.walls }, (_, i) => middle + (i - (v.walls - 1) / 2) * v.wallSpacing);
   const walls = rowsAtMm.map((y, i) =>
@@ -62,8 +75,9 @@ export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Sizing<P
   });
   return {
     design: placed({
-      ...together(...walls, { reasons: reasonsFor(v, panel, run, postsAt, lie.level) }),
+      ...together(...walls, { reasons: reasonsFor(v, panel, run, stood, lie.level) }),
       ...row,
+      ...(v.walls > 1 ? {} : { bays: baysOfRow(stood, faceMm, postId, lie) }),
       wish: { askedMm: v.panels === asked.length ? v.rowLength : builtMm, stepMm: panel.pitchMm },
       hold: panelHold(panel, {
         gapMm: v.gap,
@@ -100,14 +114,17 @@ function reasonsFor(
   v: PanelWallValues,
   panel: WeldedPanel,
   run: readonly RunPiece[],
-  postsAt: readonly number[],
+  stood: RowAsStood,
   steps: boolean,
 ): Design['reasons'] {
+  const { postsAt } = stood;
   const whole = run.filter((piece) => piece.whole).length;
   const laid = whole === run.length ? 'count.panels' : whole === 0 ? 'count.panel-cut' : 'count.panels-cut';
   const each = v.walls > 1 ? '.walls' : run.length > 1 ? '.laps' : '';
   return {
-    post: fact(`count.posts${each}`, { posts: postsAt.length, spacing: { mm: v.postSpacing }, walls: v.walls }),
+    post:
+      stoodReason(stood) ??
+      fact(`count.posts${each}`, { posts: postsAt.length, spacing: { mm: v.postSpacing }, walls: v.walls }),
     panel: fact(laid, { whole, mesh: { mm: panel.pitchMm }, length: { mm: v.rowLength } }),
     'fine mesh': fact('count.net'),
     'line wire': fact('count.wire', { gap: { mm: v.gap }, most: { mm: MOST_OPEN_GAP_MM } }),
