@@ -195,8 +195,9 @@ it('panels over driven posts that stand where they stand: every lap holds a post
           }
         }
         const reach = design.builtMm;
-        if (Math.abs(setting.place.bed.riseMm) < 1) {
-          expect(reach).toBeGreaterThanOrEqual((postsAt.at(-1) ?? 0) - 0.6);
+        if (!('path' in design.ground) && Math.abs(design.ground.riseMm) < 1) {
+          // Its end wire may lie beside the middle of the last post, but on its face.
+          expect(reach).toBeGreaterThanOrEqual((postsAt.at(-1) ?? 0) - 18);
           expect(reach).toBeLessThan((postsAt.at(-1) ?? 0) + panel.pitchMm * 2);
         }
       },
@@ -204,4 +205,24 @@ it('panels over driven posts that stand where they stand: every lap holds a post
     { numRuns: cases(60) },
   );
   expect(laps).toBeGreaterThan(0);
+});
+
+it('a wall of 16′ panels whose first bay came out ⅜″ wider needs no panel more: its end lies on the face of the third post; two inches wider it laps a post sooner', () => {
+  const wall = DEMO_PLAN.structures.find(({ id }) => id === 'tomato-wall')!;
+  const alone = { ...DEMO_PLAN, structures: [wall] };
+  const panels = (by: number): number[] => {
+    const meant = computeStructure(alone, wall).sized.design;
+    const [bay] = meant.bays ?? [];
+    const mm = (bay?.clearMm ?? 0) + by;
+    const over = withReadings(alone, [{ structure: wall.id, kind: wall.kind, knob: clearBefore('post-2'), mm }]);
+    const { design } = computeStructure(over, over.structures[0]!).sized;
+    return design.parts.flatMap((part) => (part.role === 'panel' && part.shape === 'sheet' ? [part.cutMm] : []));
+  };
+  const meant = panels(0);
+  expect(meant.length).toBe(2);
+  expect(panels(9.5)).toEqual(meant);
+  const wide = panels(51);
+  expect(wide.length).toBe(3);
+  // The second begins at the second post and ends short of the fourth, so a third laps it at the third: from 16′ to 24′ 8″.
+  expect(wide[2]).toBeCloseTo(13 * 203.2, 1);
 });

@@ -42,6 +42,20 @@ test('three structures are built at weekends: by whom, in what order, moved to a
     page.getByRole('alert').filter({ hasText: '“99” is no number of hours between 0.5 and 14.' }),
   ).toBeVisible();
   await hours.fill('4');
+  // The driver is hired for a day on which nobody works: that is told, and let go again.
+  const lent = page.getByRole('group', { name: 'Hired or lent' });
+  await lent.getByRole('combobox').click();
+  await page.getByRole('option', { name: 'Post driver with two handles' }).click();
+  await lent.getByLabel('Hired or lent: the day').fill('2027-03-03');
+  await lent.getByRole('button', { name: 'Hired or lent: add' }).click();
+  await expect(summary).toContainText('a tool that is lent is there on no day on which somebody works');
+  await lent.getByRole('button', { name: /^Post driver .* is not there on Wednesday, 3 March/ }).click();
+  await expect(summary).not.toContainText('a tool that is lent');
+  // What is brought has its day among what has to be seen to before.
+  const brought = page.getByRole('group', { name: 'Brought on a day' });
+  await brought.getByLabel('Brought on a day: the day').fill('2027-02-19');
+  await brought.getByRole('button', { name: 'Brought on a day: add' }).click();
+  await expect(page.getByText('Delivery: timber. Be there, and have room to lay it down.')).toBeVisible();
   // A day by itself: a step is ticked, and planned no more.
   await first.getByRole('link', { name: 'Saturday, 20 February' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Saturday, 20 February' })).toBeVisible();
@@ -58,6 +72,19 @@ test('three structures are built at weekends: by whom, in what order, moved to a
 
 test('the days go along on paper and into a calendar', async ({ page, request }) => {
   const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => BUILT.includes(one.id)));
+  // One weekend alone has fewer pages, on the screen and in the file.
+  await page.goto(`/g/${id}/weekends`);
+  await page.getByRole('link', { name: 'Print weekend 1 alone' }).click();
+  const print = page.getByRole('button', { name: /^Print \d+ sheets?$/ });
+  await expect(print).toBeVisible();
+  const pages = async () => Number(/\d+/.exec(await print.innerText())?.[0]);
+  const [one, alone] = [await pages(), await page.getByRole('link', { name: 'PDF', exact: true }).getAttribute('href')];
+  expect(alone).toMatch(/&weeks=\d{4}-\d\d-\d\d$/);
+  await page.getByRole('checkbox', { name: /^Weekend 2, / }).check();
+  await expect.poll(pages).toBeGreaterThan(one);
+  expect((await (await request.get(`${alone}`)).body()).length).toBeLessThan(
+    (await (await request.get(`/api/gardens/${id}/weekends?paper=A4`)).body()).length,
+  );
   await page.goto(`/g/${id}/weekends`);
   await page.getByRole('button', { name: 'For your calendar' }).click();
   const coming = page.waitForEvent('download');

@@ -42,13 +42,19 @@ export function panelRun(lengthMm: number, panel: WeldedPanel, overlapMeshes: nu
 /**
  * Lays panels over posts that stand where they stand: each goes on past a post that the next begins before, so that
  * their lap is held, and may be longer for it; the last is cut beside the first wire that reaches the last post.
- * @example panelRunOver([0, 2500, 5100, 7600], panel, 1).length // 2
+ * @param onFaceMm an end wire this far beside the middle of a post still lies on its face
+ * @example panelRunOver([0, 2500, 5100, 7600], panel, 1, 17).length // 2
  */
-export function panelRunOver(postsAt: readonly number[], panel: WeldedPanel, overlapMeshes: number): RunPiece[] {
+export function panelRunOver(
+  postsAt: readonly number[],
+  panel: WeldedPanel,
+  overlapMeshes: number,
+  onFaceMm: number,
+): RunPiece[] {
   const across = meshesAcross(panel);
   const pitch = panel.pitchMm;
   const overlap = Math.min(overlapMeshes, across - 1);
-  const wanted = Math.max(2, Math.ceil(((postsAt.at(-1) ?? 0) - SLACK_MM) / pitch));
+  const wanted = Math.max(2, Math.ceil(((postsAt.at(-1) ?? 0) - onFaceMm) / pitch));
   const pieces: RunPiece[] = [];
   let start = 0;
   for (;;) {
@@ -56,8 +62,8 @@ export function panelRunOver(postsAt: readonly number[], panel: WeldedPanel, ove
     const end = start + meshes;
     pieces.push({ fromMm: start * pitch, toMm: end * pitch, meshes, whole: meshes === across });
     if (end >= wanted) return pieces;
-    const held = postsAt.findLast((at) => at <= end * pitch + SLACK_MM) ?? 0;
-    const next = Math.min(end - overlap, Math.floor((held + SLACK_MM) / pitch));
+    const held = postsAt.findLast((at) => at <= end * pitch + onFaceMm) ?? 0;
+    const next = Math.min(end - overlap, Math.floor((held + onFaceMm) / pitch));
     // In a bay longer than a panel nothing holds the lap: it lies where it would, and that is found.
     start = next > start ? next : end - overlap;
   }

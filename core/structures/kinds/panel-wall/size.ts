@@ -30,6 +30,8 @@ export interface PanelWallFacts {
   leansMm: number;
 }
 
+/** As it is planned every post stands at a wire: no more than rounding (from memory). mm. */
+const ON_WIRE_MM = 1;
 /** What a post is called where there is one wall. */
 const postId = (i: number): string => `post-${i + 1}`;
 
@@ -49,12 +51,23 @@ export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Sizing<P
     v.walls > 1 ? { measured: {} } : setting,
   );
   const { postsAt } = stood;
-  const run = stood.bays.some(({ isMeasured }) => isMeasured) ? panelRunOver(postsAt, panel, v.overlap) : meant;
+  const asStood = stood.bays.some(({ isMeasured }) => isMeasured);
+  const run = asStood ? panelRunOver(postsAt, panel, v.overlap, faceMm / 2) : meant;
   const runEnd = (run[run.length - 1] as RunPiece).toMm;
   const middle = acrossBed(v.rowAt, setting);
   const rowsAtMm = Array.from({ length: v.walls }, (_, i) => middle + (i - (v.walls - 1) / 2) * v.wallSpacing);
   const walls = rowsAtMm.map((y, i) =>
-    placeWall({ v, panel, lie, run, postsAt, y, name: v.walls > 1 ? `${i + 1}.` : '', setting }),
+    placeWall({
+      v,
+      panel,
+      lie,
+      run,
+      postsAt,
+      onFaceMm: asStood ? faceMm / 2 : ON_WIRE_MM,
+      y,
+      name: v.walls > 1 ? `${i + 1}.` : '',
+      setting,
+    }),
   );
   const [first, second] = (walls[0] as (typeof walls)[number]).posts as [SetPost, SetPost];
   const builtMm = lengthOnSoil(lie, runEnd);

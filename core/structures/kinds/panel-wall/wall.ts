@@ -34,6 +34,8 @@ export function placeWall(o: {
   lie: Lie;
   run: readonly RunPiece[];
   postsAt: readonly number[];
+  /** An end wire this far beside the middle of a post is held by it. */
+  onFaceMm: number;
   y: number;
   name: string;
   setting: BedSetting;
@@ -58,7 +60,7 @@ export function placeWall(o: {
   const set = o.postsAt.map((at, i): { post: SetPost; joints: Joint[] } => {
     const foot = footAt(lie, at, y + panel.wireMm);
     const held = run.flatMap((piece, n) =>
-      piece.fromMm <= at + 1 && at <= piece.toMm + 1 ? [sheets[n] as Sheet] : [],
+      piece.fromMm <= at + o.onFaceMm && at <= piece.toMm + o.onFaceMm ? [sheets[n] as Sheet] : [],
     );
     const panelTop = Math.max(
       ...held.map((sheet) => {
