@@ -1,8 +1,9 @@
+import { partNumbers } from '@lignum/core/materials/part-numbers';
 import { shapeOf } from '@lignum/core/design/shapes/shapes';
 import { heading, paragraph } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, text, type Block, type PageMark } from '@lignum/core/paper/page';
 import { wordFor } from '../words/stock-words';
-import { long, partNumbers, SMALL, type On } from './on';
+import { long, SMALL, type On } from './on';
 
 const ACROSS = 3;
 const HIGH_PX = 66;

@@ -1,3 +1,4 @@
+import { partNumbers } from '@lignum/core/materials/part-numbers';
 import { cropIn } from '@lignum/core/crops/book';
 import { beside, columnFor, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
@@ -5,7 +6,7 @@ import { ringOf } from '@lignum/core/setting-out/ring';
 import { spanOf, type Rod } from '@lignum/core/setting-out/rod';
 import { rodsToMark } from '@lignum/core/setting-out/rods';
 import { hasFaces, levelWords, metAlong, rodTitle, rodZero } from './mark-words';
-import { type On, BODY, SMALL, long, partNumbers, whole } from './on';
+import { type On, BODY, SMALL, long, whole } from './on';
 
 /** Everything measured along something, as running figures beside a rod drawn to scale. */
 export function marks(on: On): Block[] {

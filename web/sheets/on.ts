@@ -1,3 +1,4 @@
+import { partNumbers } from '@lignum/core/materials/part-numbers';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Shopping } from '@lignum/core/costing/buy';
 import { shedWords } from '../words/stock-words';
@@ -5,7 +6,7 @@ import { together } from '@lignum/core/paper/blocks';
 import type { Block } from '@lignum/core/paper/page';
 import { layoutName } from '@lignum/core/cutting/cut-plan';
 import type { SeenGarden } from '@lignum/core/plan/compute';
-import type { ComputedStructure, SeenStructure } from '@lignum/core/plan/compute-as';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength, type Units } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -37,15 +38,6 @@ export function gardenNumbers(garden: SeenGarden): Map<string, string> {
 export const amount = (on: On, minor: number): string =>
   formatMoney(money(minor, on.plan.garden.currency), on.tongue.locale);
 export const long = (on: Pick<On, 'tongue'>, mm: number): string => formatLength(mm, on.tongue.units);
-
-/** Cut pieces by number, as the bill has them: part by part. */
-export function partNumbers({ bill }: Pick<SeenStructure, 'bill'>): Map<string, number> {
-  const numbers = new Map<string, number>();
-  bill
-    .filter((line) => line.of !== 'joint')
-    .forEach((line, i) => line.parts.forEach((part) => numbers.set(part, i + 1)));
-  return numbers;
-}
 
 /** A list that takes less than a third of a page is not parted. */
 export const whole = (blocks: readonly Block[]): Block[] =>

@@ -1,3 +1,4 @@
+import { partNumbers } from '@lignum/core/materials/part-numbers';
 import { seasonOf, seasonPhrases } from '@lignum/core/plan/season';
 import { stepPhrases, stepsOf } from '@lignum/core/plan/steps';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
@@ -9,7 +10,7 @@ import { beside, gap, heading, paragraph, together, rows } from '@lignum/core/pa
 import { MARGIN_PX, text, type Block } from '@lignum/core/paper/page';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { waitWords, wordFor } from '../words/stock-words';
-import { BODY, partNumbers, ranges, SMALL, whole, type On } from './on';
+import { BODY, ranges, SMALL, whole, type On } from './on';
 
 const PICTURE = 168;
 

@@ -1,3 +1,4 @@
+import { partNumbers } from '@lignum/core/materials/part-numbers';
 import { asShape } from '@lignum/core/design/shapes/shapes';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { EndCut } from '@lignum/core/design/end-cut';
@@ -11,7 +12,7 @@ import { formatVolume, tellVolume } from '@lignum/core/quantity/measure';
 import { reach } from '@lignum/core/geometry/space';
 import { holesOf } from '@lignum/core/setting-out/holes';
 import { cutWords, wordFor } from '../words/stock-words';
-import { BODY, long, partNumbers, ranges, SMALL, whole, type On } from './on';
+import { BODY, long, ranges, SMALL, whole, type On } from './on';
 
 /** Every piece by its number: how many, of what, how long and how its ends are cut. */
 export function parts(on: On): Block[] {

@@ -1,3 +1,4 @@
+import { partNumbers } from '@lignum/core/materials/part-numbers';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -24,7 +25,6 @@ import { say } from '@lignum/core/wording/say';
 import { pdfOf } from '../server/pdf';
 import { cutWords, wordFor } from '../words/stock-words';
 import { gardenSheets } from './garden-sheets';
-import { partNumbers } from './on';
 import { metAlong } from './mark-words';
 import { structureSheets } from './sheets';
 

@@ -1,3 +1,4 @@
+import { partNumbers } from '@lignum/core/materials/part-numbers';
 import { filled, MARGIN_PX, onPages, SIZES, type Block, type Page, type PaperSize } from '@lignum/core/paper/page';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Wanted } from '@lignum/core/cutting/cut-plan';
@@ -8,7 +9,7 @@ import type { NotReckoned } from '@lignum/core/withstand/asked';
 import type { Withstood } from '@lignum/core/withstand/withstand';
 import { cutBlocks } from './cutting';
 import { head, views } from './looks';
-import { gardenNumbers, pageOf, partNumbers, type On } from './on';
+import { gardenNumbers, pageOf, type On } from './on';
 import { holes, parts, ripped } from './pieces';
 import { toBuy, tools } from './to-buy';
 import { labels } from './labels';

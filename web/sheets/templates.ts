@@ -1,10 +1,11 @@
+import { partNumbers } from '@lignum/core/materials/part-numbers';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { tilesOf } from '@lignum/core/drawing/template-views';
 import { columnFor, heading, paragraph, rows } from '@lignum/core/paper/blocks';
 import { FOOT_PX, MARGIN_PX, SIZES, text, type Block, type PageMark, type PaperSize } from '@lignum/core/paper/page';
 import { templatesOf, type Template } from '@lignum/core/design/templates';
-import { BODY, long, partNumbers, ranges, SMALL, whole, type On } from './on';
+import { BODY, long, ranges, SMALL, whole, type On } from './on';
 
 const PX_PER_MM = 96 / 25.4;
 /** Over the drawing on its page: heading, what is said, the bar that is checked with a rule. Pixels. */

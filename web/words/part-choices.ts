@@ -1,4 +1,5 @@
 import { postNumbers } from '@lignum/core/design/post-numbers';
+import { partNumbers } from '@lignum/core/materials/part-numbers';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { wordFor } from './stock-words';
 
@@ -10,8 +11,13 @@ export interface PartChoice {
   parts: readonly string[];
 }
 
-/** What can be pointed at by name: all of a sort, each by itself; posts by the numbers they have everywhere. */
-export function partChoices({ sized: { design }, kind }: Pick<ComputedStructure, 'sized' | 'kind'>): PartChoice[] {
+/** What can be pointed at by name: all of a sort, each by itself; posts by the numbers they have everywhere, pieces with theirs on the sheet. */
+export function partChoices(computed: Pick<ComputedStructure, 'sized' | 'kind' | 'bill'>): PartChoice[] {
+  const {
+    sized: { design },
+    kind,
+  } = computed;
+  const pieces = partNumbers(computed);
   const by = new Map<string, string[]>();
   for (const { id, role } of design.parts) by.set(role, [...(by.get(role) ?? []), id]);
   const posts = postNumbers(design);
@@ -22,7 +28,9 @@ export function partChoices({ sized: { design }, kind }: Pick<ComputedStructure,
       { id: `all ${role}`, label: `${word}: all ${parts.length}`, group: word, parts },
       ...parts.map((part, i) => ({
         id: part,
-        label: `${word} ${posts.get(part) ?? i + 1}`,
+        label: posts.has(part)
+          ? `${word} ${posts.get(part)}`
+          : `${word} ${i + 1}${pieces.has(part) ? ` (piece ${pieces.get(part)})` : ''}`,
         group: word,
         parts: [part],
       })),
