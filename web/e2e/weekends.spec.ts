@@ -72,19 +72,6 @@ test('three structures are built at weekends: by whom, in what order, moved to a
 
 test('the days go along on paper and into a calendar', async ({ page, request }) => {
   const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => BUILT.includes(one.id)));
-  // One weekend alone has fewer pages, on the screen and in the file.
-  await page.goto(`/g/${id}/weekends`);
-  await page.getByRole('link', { name: 'Print weekend 1 alone' }).click();
-  const print = page.getByRole('button', { name: /^Print \d+ sheets?$/ });
-  await expect(print).toBeVisible();
-  const pages = async () => Number(/\d+/.exec(await print.innerText())?.[0]);
-  const [one, alone] = [await pages(), await page.getByRole('link', { name: 'PDF', exact: true }).getAttribute('href')];
-  expect(alone).toMatch(/&weeks=\d{4}-\d\d-\d\d$/);
-  await page.getByRole('checkbox', { name: /^Weekend 2, / }).check();
-  await expect.poll(pages).toBeGreaterThan(one);
-  expect((await (await request.get(`${alone}`)).body()).length).toBeLessThan(
-    (await (await request.get(`/api/gardens/${id}/weekends?paper=A4`)).body()).length,
-  );
   await page.goto(`/g/${id}/weekends`);
   await page.getByRole('button', { name: 'For your calendar' }).click();
   const coming = page.waitForEvent('download');
