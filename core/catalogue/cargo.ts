@@ -16,6 +16,6 @@ const BY_LOOK: Record<Look, Cargo> = {
   twine: 'nets',
 };
 
-/** With what a stock is brought; null of what lies in packs in a pocket: screws and clips. @example cargoOf(CATALOGUE.stock('2x4-treated')) // 'timber' */
+/** With what a stock is brought; null of what lies in packs in a pocket: screws and clips. @example cargoOf(CATALOGUE.stock('timber-2x4-treated')) // 'timber' */
 export const cargoOf = ({ look, sold }: Pick<Stock, 'look' | 'sold'>): Cargo | null =>
   sold === 'packs' || sold === 'own' ? null : BY_LOOK[look];

@@ -2,6 +2,7 @@ import { outlineOf } from '../geometry/outline';
 import { middleOfBounds, type Pair } from '../geometry/polygon';
 import { heightAt } from '../site/ground';
 import { toPlot, type Frame } from '../site/frame';
+import { pastEdge, placer } from '../site/plot';
 import { bodiesOf } from './bodies';
 import type { Design } from './design';
 import { extentOf } from './extent';
@@ -50,16 +51,13 @@ export function stanceOf(design: Design): Pair[] {
   });
 }
 
-/** How far any of it lies beyond the edge of a plot that is so wide and deep. Asked of every corner of every part: nothing is made on the way. mm. */
+/** How far any of it lies beyond the edge of a plot that is so wide and deep. mm. */
 export function overEdge(design: Design, frame: Frame, plot: { widthMm: number; depthMm: number }): number {
-  const [[cos, sin], [zeroX, zeroY]] = [toPlot({ ...frame, xMm: 0, yMm: 0 }, 1, 0), toPlot(frame, 0, 0)];
-  let most = 0;
-  for (const part of covering(design))
-    for (const [along, across] of extentOf(part)) {
-      const [x, y] = [zeroX + along * cos - across * sin, zeroY + along * sin + across * cos];
-      most = Math.max(most, -x, x - plot.widthMm, -y, y - plot.depthMm);
-    }
-  return most;
+  const on = placer(frame);
+  return pastEdge(
+    covering(design).flatMap((part) => extentOf(part).map(([along, across]) => on(along, across))),
+    plot,
+  );
 }
 
 /**

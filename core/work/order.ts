@@ -140,7 +140,7 @@ function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
   const counted = countedBySteps(steps, sized.design, setting.soil);
   const byId = new Map(sized.design.parts.map((part) => [part.id, part]));
   const due = dueOf(plan, one);
-  const work = plan.work ?? { lent: [], brought: [] };
+  const work = plan.work ?? {};
   const joints = jointsByStep(steps, sized.design.joints);
   const tasks: Task[] = [];
   let read: number[] = [];
@@ -154,7 +154,7 @@ function tasksOfOne(plan: Plan, one: Of, pace: number): Task[] {
     const isSawn = (counted[i] ?? []).some(({ rate }) => rate === 'cut' || rate === 'shaped cut');
     const sawn = isSawn ? steps.slice(i).flatMap(({ adds = [] }) => adds.flatMap((id) => byId.get(id) ?? [])) : [];
     const made = isFinished(step)
-      ? sized.design.parts.map(({ stock }) => stock)
+      ? sized.design.parts.map(({ stock }) => stock).filter((stock) => CATALOGUE.stock(stock).form === 'timber')
       : [
           ...ofShape(sawn, 'bar').map(({ stock }) => stock),
           ...parts.map(({ stock }) => stock),

@@ -19,6 +19,7 @@ import { buildingSteps, tasksOf } from './order';
 import { RATES } from './rates';
 import { usualWork } from './usual-work';
 import { paceOf, type Built } from './left';
+import { onWeeks, weeksIn } from './on-weeks';
 import { weekendsOf, type Weekends } from './weekends';
 
 const garden = computeGarden(DEMO_PLAN).structures;
@@ -367,6 +368,36 @@ describe('the weekends of the demo garden', () => {
         .toSorted()[0] ?? '';
     expect(drying.map(({ by, day }) => [by, day])).toEqual([[addDays(first, -14), first]]);
     expect(brought.before.some(({ what }) => what === 'drying')).toBe(false);
+  });
+
+  it('of some weeks alone: what is done in them and what has to be seen to for that; week by week it is all of it', () => {
+    const lent = weekends({ lent: [{ tool: 'hole digger', days: ['2027-02-27', '2027-03-06', '2027-03-13'] }] });
+    const weeks = weeksIn(lent);
+    expect(weeks.length).toBeGreaterThan(3);
+    expect(onWeeks(lent, new Set())).toBe(lent);
+    const each = weeks.map(({ week, days }) => ({ week, days, alone: onWeeks(lent, new Set([week])) }));
+    for (const { week, days, alone } of each) {
+      expect(alone.days).toEqual(days);
+      expect(alone.schedule.placed.every(({ date }) => weekOf(date) === week)).toBe(true);
+      const own = new Set(alone.schedule.placed.map(({ task }) => task));
+      expect(alone.tasks.every(({ id }) => own.has(id))).toBe(true);
+      expect(new Set(alone.structures.map(({ structure }) => structure))).toEqual(
+        new Set(alone.tasks.map(({ structure }) => structure)),
+      );
+      for (const one of alone.before)
+        if (one.what === 'services' || one.what === 'tool')
+          expect((one.what === 'tool' ? one.days : one.digs).every((day) => weekOf(day) === week)).toBe(true);
+    }
+    expect(each.flatMap(({ alone }) => alone.tasks.map(({ id }) => id)).toSorted()).toEqual(
+      lent.schedule.placed.map(({ task }) => task).toSorted(),
+    );
+    expect(each.reduce((sum, { alone }) => sum + alone.minutes, 0)).toBeCloseTo(lent.minutes, 6);
+    const digs = (of: Weekends) => of.before.flatMap((one) => (one.what === 'services' ? one.digs : []));
+    expect(each.flatMap(({ alone }) => digs(alone)).toSorted()).toEqual(digs(lent).toSorted());
+    // Plants go in once, after the weekend on which what they climb is done.
+    expect(each.flatMap(({ alone }) => alone.withPlants.flatMap((one) => one.structures)).toSorted()).toEqual(
+      lent.withPlants.flatMap((one) => one.structures).toSorted(),
+    );
   });
 
   it('begun on the latest day that is told nothing is late; where something is late already none is told', () => {

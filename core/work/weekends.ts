@@ -103,6 +103,11 @@ export function weekendsOf(
   const { days, schedule } = begun(from);
   const used = new Set(schedule.placed.map(({ date }) => date));
   const standings = standingsOf(tasks, schedule.placed);
+  const treated = new Set(
+    structures.flatMap(({ structure, sized }) =>
+      sized.design.parts.some(({ stock }) => isTreated(stock)) ? [structure.id] : [],
+    ),
+  );
   return {
     tasks,
     schedule,
@@ -111,7 +116,7 @@ export function weekendsOf(
     structures: standings,
     before: [
       ...beforeOf(tasks, schedule.placed, steps),
-      ...comingOf(work, tasks, schedule.placed, treatedIn(structures, steps)),
+      ...comingOf(work, tasks, schedule.placed, steps, treated),
     ].toSorted((a, b) => (a.by < b.by ? -1 : 1)),
     minutes: manMinutes(tasks),
     pace,
@@ -233,30 +238,22 @@ function beforeOf(tasks: readonly Task[], placed: readonly Placed[], steps: Step
   ];
 }
 
-/** Structures of treated timber that is oiled or painted. */
-const treatedIn = (
-  structures: readonly Pick<ComputedStructure, 'structure' | 'sized'>[],
-  steps: StepsOf,
-): Set<string> =>
-  new Set(
-    structures.flatMap(({ structure: { id }, sized }) =>
-      steps.get(id)?.some(isFinished) && sized.design.parts.some(({ stock }) => isTreated(stock)) ? [id] : [],
-    ),
-  );
-
 /** What is asked for, met and bought ahead, because it is lent, brought or has to dry. */
 function comingOf(
   { lent = [], brought = [] }: Work,
   tasks: readonly Task[],
   placed: readonly Placed[],
+  steps: StepsOf,
   treated: ReadonlySet<string>,
 ): Before[] {
   const on = new Map(placed.map(({ task, date }) => [task, date]));
-  const finishes = tasks.flatMap((task): { structure: string; day: string }[] => {
-    const day = task.step === 'step.finish 1' && treated.has(task.structure) ? on.get(task.id) : undefined;
-    return day === undefined ? [] : [{ structure: task.structure, day }];
-  });
-  const day = finishes.map((one) => one.day).toSorted()[0];
+  const finishes = new Map<string, string[]>();
+  for (const { id, structure, steps: own } of tasks) {
+    const all = steps.get(structure) ?? [];
+    const day = on.get(id);
+    if (day && treated.has(structure) && own.some((i) => all[i] && isFinished(all[i])))
+      finishes.set(day, [...(finishes.get(day) ?? []), structure]);
+  }
   return [
     ...lent.flatMap(({ tool, days }): Before[] => {
       const used = tasks.flatMap(({ id, tools }) => (tools.includes(tool) ? (on.get(id) ?? []) : []));
@@ -265,15 +262,13 @@ function comingOf(
     }),
     ...brought.map(({ cargo, date }): Before => ({ what: 'brought', by: date, cargo })),
     // Where the day on which it comes is known, it is not begun before it has dried.
-    ...(day && !brought.some(({ cargo }) => cargo === 'timber')
-      ? [
-          {
-            what: 'drying' as const,
-            by: addDays(day, -DRIES_DAYS),
-            day,
-            structures: finishes.map(({ structure }) => structure),
-          },
-        ]
-      : []),
+    ...(brought.some(({ cargo }) => cargo === 'timber')
+      ? []
+      : [...finishes].map(([day, structures]): Before => ({
+          what: 'drying',
+          by: addDays(day, -DRIES_DAYS),
+          day,
+          structures,
+        }))),
   ];
 }

@@ -245,12 +245,12 @@ test('the garden, with all its kinds standing, is alive with under 262 kB of com
 
 // By itself, as soon as it can be worked: the kinds of what stands near come after. Each kind that there is costs every
 // bench where its own script is found, a quarter of a kilobyte.
-test('the bench loads under 248 kB of compressed script, what is read between its posts with it, and a quarter of a kilobyte for each kind', async ({
+test('the bench loads under 242 kB of compressed script, and a quarter of a kilobyte for each kind', async ({
   page,
   request,
 }) => {
   const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => one.id === 'tomato-wall'));
   const bytes = await scriptsOf(page, `/g/${id}/s/tomato-wall`);
   console.log(`bench scripts: ${Math.round(bytes / 1000)} kB compressed`);
-  expect(bytes).toBeLessThan(248_000 + 250 * KINDS.length);
+  expect(bytes).toBeLessThan(241_500 + 250 * KINDS.length);
 });

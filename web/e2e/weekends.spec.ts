@@ -70,6 +70,30 @@ test('three structures are built at weekends: by whom, in what order, moved to a
   await expect(first).toBeHidden();
 });
 
+test('a weekend is printed alone: fewer pages on the screen and in the file, and another can be added', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/weekends`);
+  await page.getByRole('link', { name: 'Print weekend 1 alone' }).click();
+  const print = page.getByRole('button', { name: /^Print \d+ sheets?$/ });
+  await expect(print).toBeVisible();
+  const pages = async () => Number(/\d+/.exec(await print.innerText())?.[0]);
+  const one = await pages();
+  const pdf = page.getByRole('link', { name: 'PDF', exact: true });
+  const [alone, all] = [String(await pdf.getAttribute('href')), `/api/gardens/${id}/weekends?paper=A4`];
+  expect(alone).toMatch(/&weeks=\d{4}-\d\d-\d\d$/);
+  await expect(page.getByRole('checkbox', { name: /^Weekend 1, / })).toBeChecked();
+  await page.getByRole('checkbox', { name: /^Weekend 2, / }).check();
+  await expect.poll(pages).toBeGreaterThan(one);
+  await expect(pdf).toHaveAttribute('href', /&weeks=\d{4}-\d\d-\d\d,\d{4}-\d\d-\d\d$/);
+  const [few, many] = await Promise.all(
+    [alone, all].map(async (path) => (await (await request.get(path)).body()).length),
+  );
+  expect(few).toBeLessThan(many ?? 0);
+});
+
 test('the days go along on paper and into a calendar', async ({ page, request }) => {
   const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => BUILT.includes(one.id)));
   await page.goto(`/g/${id}/weekends`);

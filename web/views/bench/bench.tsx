@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useParams, useRouter } from 'next/navigation';
 import { Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
@@ -33,7 +32,6 @@ import type { Stood } from './stand/stand-line';
 import { bedsOf, footholdOf } from '@lignum/core/site/stands/stands';
 
 /** Fetched when they are opened. */
-const Bays = dynamic(() => import('./bays').then((module) => module.Bays));
 const BedSheet = part(() => import('../garden/bed-sheet'));
 const CopySheet = part(() => import('./copy-sheet'));
 const KindSheet = part(() => import('./kind-sheet'));
@@ -249,7 +247,6 @@ function Workbench({
       <div className="contents lg:sticky lg:top-14 lg:block lg:min-w-0 lg:self-start lg:pt-4">
         <Views key={structure.id} computed={computed} meant={meant} marked={looked ?? stood?.marked ?? null} />
         <div className="order-4 min-w-0">
-          {computed.sized.design.bays && <Bays computed={computed} />}
           {isCalm && <Folds key={`folds ${structure.id}`} computed={computed} onLooked={setLooked} />}
         </div>
       </div>

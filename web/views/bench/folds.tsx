@@ -2,6 +2,7 @@
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { part } from '../../ui/part';
 import { isWeighed } from '@lignum/core/withstand/stand-of';
+import { Bays } from './bays';
 import { LateFold } from './late-fold';
 import type { Marked } from './stand/hardest-mark';
 
@@ -15,7 +16,7 @@ const Plumb = part(() => import('./plumb'));
 const OwnPhotos = part(() => import('./own-photos'), <p className="py-8 text-soft">Looking for photos…</p>);
 const SeasonNotes = part(async () => ({ default: (await import('../shell/build-order')).SeasonNotes }));
 
-/** Whether it will stand, how it is built, how far it is, and what it looked like: come once the page is calm, as nobody reads them while a knob is turned. */
+/** Its bays and what the tape says of them, whether it will stand, how it is built, how far it is, and what it looked like: come once the page is calm, as nobody reads them while a knob is turned. */
 export default function Folds({
   computed,
   onLooked,
@@ -26,6 +27,7 @@ export default function Folds({
 }) {
   return (
     <>
+      <Bays computed={computed} />
       {isWeighed(computed.kind) && (
         <LateFold title="Will it stand?">{() => <WillItStand computed={computed} onLooked={onLooked} />}</LateFold>
       )}
