@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import ICAL from 'ical.js';
 import { test } from './asking';
-import { onlyStructures, ownGarden, saved, savedPlan } from './garden';
+import { onlyStructures, ownGarden, saved, savedPlan, whole } from './garden';
 
 const BUILT = ['tomato-wall', 'pea-wall', 'cucumber-frame'];
 
@@ -74,7 +74,7 @@ test('a weekend is printed alone: fewer pages on the screen and in the file, and
   page,
   request,
 }) => {
-  const id = await ownGarden(request);
+  const id = await ownGarden(request, whole);
   await page.goto(`/g/${id}/weekends`);
   await page.getByRole('link', { name: 'Print weekend 1 alone' }).click();
   const print = page.getByRole('button', { name: /^Print \d+ sheets?$/ });

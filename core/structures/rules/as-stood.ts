@@ -89,14 +89,3 @@ export function stoodReason({ postsAt, bays }: RowAsStood): Fact | null {
 export const ROW_AS_STOOD: Said = {
   phrases: { 'count.posts.stood': '{posts|post|posts} as they stand: {least} to {most} clear between them' },
 };
-
-/** How many of a design's bays can be measured and have been, and how much more than meant is clear in those, all together. mm. */
-export function measuredIn({ bays = [] }: Pick<Design, 'bays'>): { of: number; measured: number; moreMm: number } {
-  const read = bays.flatMap(({ clearMm, asStood }) => (asStood ? [{ clearMm, ...asStood }] : []));
-  const measured = read.filter(({ isMeasured }) => isMeasured);
-  return {
-    of: read.length,
-    measured: measured.length,
-    moreMm: measured.reduce((sum, { clearMm, plannedMm }) => sum + clearMm - plannedMm, 0),
-  };
-}

@@ -10,12 +10,11 @@ import { withClashes } from '@lignum/core/plan/clashes';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
 import { isWeighed } from '@lignum/core/withstand/stand-of';
-import { buttonLook } from '../../ui/button';
 import { Verdicts } from '../../ui/verdicts';
 import { part } from '../../ui/part';
 import { useCalm } from '../../ui/use-calm';
 import { mendedOf, structureOf } from '../shell/computed-structure';
-import { changeBed, changeStructure, removeStructure, setKnobs } from '../shell/edits';
+import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { placeWords } from '../../words/place-words';
 import { notice } from '../shell/notice';
@@ -27,38 +26,26 @@ import { Carries } from './carries';
 import { KnobPanel } from './knob-panel';
 import { RunningBill } from './running-bill';
 import { Views } from './views';
+import type { BenchSheet } from './bench-sheet';
 import type { Marked } from './stand/hardest-mark';
 import type { Stood } from './stand/stand-line';
 import { bedsOf, footholdOf } from '@lignum/core/site/stands/stands';
 
 /** Fetched when they are opened. */
-const BedSheet = part(() => import('../garden/bed-sheet'));
-const CopySheet = part(() => import('./copy-sheet'));
-const KindSheet = part(() => import('./kind-sheet'));
+const SheetOver = part(() => import('./bench-sheet'));
 const Folds = part(() => import('./folds'));
+const NotHere = part(() => import('./not-here'));
 const StandLine = part(() => import('./stand/stand-line'), null);
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
 export function Bench() {
   const { structure: structureId } = useParams<{ structure: string }>();
-  const { id, plan } = useGarden();
+  const { plan } = useGarden();
   const structure = plan.structures.find((one) => one.id === structureId);
   const index = plan.structures.findIndex((one) => one.id === structureId);
   const beside = (by: number) => plan.structures[(index + by + plan.structures.length) % plan.structures.length];
 
-  if (!structure) {
-    return (
-      <main className="mx-auto grid max-w-xl gap-3 p-8">
-        <h1 className="text-2xl">This structure is not in the garden</h1>
-        <p className="text-soft">It was removed, here or in another tab. Undo brings back what this tab removed.</p>
-        <p>
-          <Link className={buttonLook('main')} href={`/g/${id}`}>
-            Back to the garden
-          </Link>
-        </p>
-      </main>
-    );
-  }
+  if (!structure) return <NotHere />;
   return (
     <Suspense
       fallback={
@@ -81,9 +68,7 @@ function Workbench({
 }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
-  const [choosing, setChoosing] = useState(false);
-  const [bedOpen, setBedOpen] = useState(false);
-  const [copying, setCopying] = useState(false);
+  const [sheet, setSheet] = useState<BenchSheet | null>(null);
   // Known a moment after everything else.
   const [stood, setStood] = useState<Stood | null>(null);
   const [looked, setLooked] = useState<Marked | null>(null);
@@ -111,7 +96,7 @@ function Workbench({
   useSingleKeys({
     '[': () => step(-1),
     ']': () => step(1),
-    k: () => setChoosing(true),
+    k: () => setSheet('kind'),
     s: () => router.push(`/g/${id}/s/${structure.id}/sheet`),
   });
   // Until the kind's own script has come, what stands here is the server's: it can be read but not worked.
@@ -158,7 +143,7 @@ function Workbench({
           <p className="flex flex-wrap items-center gap-x-1.5 text-[0.9rem] text-soft">
             <button
               type="button"
-              onClick={() => setChoosing(true)}
+              onClick={() => setSheet('kind')}
               className="inline-flex min-h-8 items-center gap-1.5 font-semibold text-chalk hover:underline"
             >
               <Shapes size={15} aria-hidden />
@@ -173,7 +158,7 @@ function Workbench({
                 {own && (
                   <button
                     type="button"
-                    onClick={() => setBedOpen(true)}
+                    onClick={() => setSheet('bed')}
                     className="inline-flex min-h-8 items-center text-chalk hover:underline"
                   >
                     change the bed
@@ -200,7 +185,7 @@ function Workbench({
         </Link>
         <button
           type="button"
-          onClick={() => setCopying(true)}
+          onClick={() => setSheet('copies')}
           aria-label="More of these"
           title="More of these"
           className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
@@ -272,19 +257,7 @@ function Workbench({
         </section>
         <RunningBill computed={computed} />
       </div>
-      {copying && <CopySheet structure={structure} onClose={() => setCopying(false)} />}
-      {choosing && <KindSheet structure={structure} onClose={() => setChoosing(false)} />}
-      {bedOpen && own && (
-        <BedSheet
-          start={own}
-          isNew={false}
-          onClose={() => setBedOpen(false)}
-          onDone={(bed) => {
-            store.edit(changeBed(bed.id, bed));
-            setBedOpen(false);
-          }}
-        />
-      )}
+      {sheet && <SheetOver sheet={sheet} structure={structure} bed={own} onClose={() => setSheet(null)} />}
       <p role="status" className="sr-only">
         {said}
       </p>

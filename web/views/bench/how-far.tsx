@@ -3,7 +3,7 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { partAt } from '@lignum/core/drawing/part-at';
 import { stageView } from '@lignum/core/drawing/stage-view';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
-import { measuredIn } from '@lignum/core/structures/rules/as-stood';
+import { measuredIn } from '@lignum/core/structures/rules/measured-in';
 import { STAGES, type Stage } from '@lignum/core/work/stage';
 import { Chooser, fetchChoosers } from '../../ui/chooser';
 import { Drawing } from '../../ui/drawing';

@@ -3,7 +3,7 @@ import { FEATURE_KINDS, type FeatureKind } from '@lignum/core/site/plot';
 import { KIND_CARDS } from '@lignum/core/structures/cards';
 import { Chooser } from '../../ui/chooser';
 import { newFeature } from '../plot/things';
-import { addFeature } from '../shell/edits';
+import { addFeature } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 import { addBed, newBed } from './new-bed';
 

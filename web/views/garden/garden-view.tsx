@@ -10,7 +10,7 @@ import { useSunTime } from '../plot/sun-time';
 import { thingsOf } from '../plot/things';
 import { gapsAmong } from '../plot/gaps-among';
 import { useSun } from '../plot/use-sun';
-import { changeGarden } from '../shell/edits';
+import { changeGarden } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
 import { AddToPlot } from './add-to-plot';

@@ -6,7 +6,7 @@ import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button, buttonLook } from '../../ui/button';
 import { LengthField, NumberField } from '../../ui/field';
 import { Switcher } from '../../ui/switcher';
-import { changeSite } from '../shell/edits';
+import { changeSite } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 import { GroundBoard } from './ground-board';
 import { addBed, newBed } from './new-bed';

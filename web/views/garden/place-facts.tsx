@@ -6,7 +6,7 @@ import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
 import { part } from '../../ui/part';
 import { SiteFields } from '../plot/site-fields';
-import { changeGarden } from '../shell/edits';
+import { changeGarden } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 import { OfflineNote } from '../shell/offline-note';
 import { SeasonField } from './season-field';

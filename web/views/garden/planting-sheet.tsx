@@ -23,7 +23,7 @@ import { Fold } from '../../ui/fold';
 import { FormChooser, FormDay, FormLength, FormNumber, RuledForm, useRuledForm } from '../../ui/form';
 import { CropSheet } from './crop-sheet';
 import { cropChoices, HABIT_WORDS } from './crop-choices';
-import { putCrop } from '../shell/edits';
+import { putCrop } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 import { newId } from '../../kept/new-id';
 

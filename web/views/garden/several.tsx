@@ -11,7 +11,8 @@ import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
 import { isUnread } from '../../ui/unread';
 import { bodyOf, moveThing, type Thing } from '../plot/things';
-import { removeBed, removeFeature, removeStructure } from '../shell/edits';
+import { removeBed, removeStructure } from '../shell/edits';
+import { removeFeature } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
 

@@ -6,7 +6,7 @@ import type { Region } from '@lignum/core/site/regions';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import { ARM_MM } from '@lignum/core/site/bed';
 import { feet } from '@lignum/core/quantity/length';
-import { changeCurrency } from '../shell/edits';
+import { changeCurrency } from '../shell/ground-edits';
 
 /** Currencies offered; a plan file may name any other of ISO 4217. */
 export const CURRENCIES = ['EUR', 'USD', 'GBP', 'CAD', 'AUD', 'NZD', 'SEK', 'CHF', 'JPY'] as const;

@@ -5,7 +5,7 @@ import type { SeenGarden } from '@lignum/core/plan/compute';
 import { useEffect, useRef } from 'react';
 import { notice } from '../shell/notice';
 import { NEEDS } from '@lignum/core/site/visitors';
-import { changeSite } from '../shell/edits';
+import { changeSite } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 import type { WorkedOut } from '../../worked/working';
 import { useResults } from '../shell/use-results';

@@ -7,7 +7,7 @@ import { ripAcross, ripAlong } from '@lignum/core/drawing/rip-views';
 import { formatLength } from '@lignum/core/quantity/length';
 import { Drawing } from '../../ui/drawing';
 import { LengthField } from '../../ui/field';
-import { changeGarden } from '../shell/edits';
+import { changeGarden } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 
 /** How one board is ripped: strips and saw cuts, where the guide is clamped, and what comes out of each strip. */

@@ -10,7 +10,7 @@ import { inputLook } from '../../ui/field';
 import { Finder } from '../../ui/finder';
 import { Switcher } from '../../ui/switcher';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
-import { changePriceBook } from '../shell/edits';
+import { changePriceBook } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 import { boughtAs, tickedAs } from '../../kept/ticks';
 import { TickBox, useTicks } from '../shell/use-ticks';

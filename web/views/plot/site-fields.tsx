@@ -11,7 +11,7 @@ import { ChooserField } from '../../ui/chooser';
 import { Fold } from '../../ui/fold';
 import { Field, inputLook, LengthField, NumberField, NumberInput } from '../../ui/field';
 import { VisitorsField } from '../kept-out/visitors-field';
-import { changeSite } from '../shell/edits';
+import { changeSite } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 
 /** An angle from 0 to 360. Degrees. */

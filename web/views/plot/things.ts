@@ -13,7 +13,8 @@ import { alongPath, onPath, shortLeg, type PathSpot } from '@lignum/core/site/pa
 import { type Stand, type StandOf, type StandOn, asStand } from '@lignum/core/site/stands/stands';
 import { footprintOf } from '@lignum/core/design/on-plot';
 import type { SeenGarden } from '@lignum/core/plan/compute';
-import { changeBed, changeFeature, changeStructure } from '../shell/edits';
+import { changeBed, changeStructure } from '../shell/edits';
+import { changeFeature } from '../shell/ground-edits';
 import { newId } from '../../kept/new-id';
 
 /** Anything that can be taken hold of on the plot. What stands on a bed moves with its bed. */

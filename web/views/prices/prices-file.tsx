@@ -7,7 +7,7 @@ import { formatMoney } from '@lignum/core/quantity/money';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
 import { sizeWords } from '../../words/stock-words';
-import { changePriceBook } from '../shell/edits';
+import { changePriceBook } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
 

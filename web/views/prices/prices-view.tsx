@@ -14,7 +14,7 @@ import { Finder } from '../../ui/finder';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { Switcher } from '../../ui/switcher';
 import { CURRENCIES, LOCALES, MARKETS } from '../gardens/new-plan';
-import { changeCurrency, changeGarden, changePriceBook } from '../shell/edits';
+import { changeCurrency, changeGarden, changePriceBook } from '../shell/ground-edits';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
 import { SHOP_GROUPS, shopGroup } from '../../words/stock-words';

@@ -8,7 +8,7 @@ import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
-import { changeShed } from '../shell/edits';
+import { changeShed } from '../shell/ground-edits';
 import { isUnread } from '../../ui/unread';
 import { useGarden } from '../shell/garden-context';
 import { shedWords } from '../../words/stock-words';

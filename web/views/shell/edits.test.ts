@@ -15,19 +15,15 @@ import { newStructure } from '../garden/new-structure';
 import { addBed, newBed } from '../garden/new-bed';
 import { bendPath, newFeature, settleDrag, thingsOf, extentOf, moveThing } from '../plot/things';
 import {
-  addFeature,
   addPlanting,
   addStructure,
-  changeCurrency,
-  changeGarden,
   changeStructure,
-  putCrop,
   removeBed,
-  removeFeature,
   removePlanting,
   removeStructure,
   setKnob,
 } from './edits';
+import { addFeature, changeCurrency, changeGarden, putCrop, removeFeature } from './ground-edits';
 
 const DEMO_GARDEN = computeGarden(DEMO_PLAN);
 const THINGS = thingsOf(DEMO_PLAN, DEMO_GARDEN);

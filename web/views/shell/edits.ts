@@ -1,41 +1,15 @@
-import type { PriceBook, ShedPiece } from '@lignum/core/costing/price-book';
-import type { Garden, Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
-import type { Crop } from '@lignum/core/crops/crop';
-import { minorDigits } from '@lignum/core/quantity/money';
+import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
-import type { Feature, Site } from '@lignum/core/site/plot';
 import type { Settings } from '@lignum/core/structures/knob';
 import { bedsNamed, hostNamed } from '@lignum/core/site/stands/stands';
 
-/** Every change a view can make to a plan, as a pure function of the plan. */
-type Edit = (plan: Plan) => Plan;
+/** Every change a view can make to what stands and grows in a plan, as a pure function of the plan; of its ground and prices: ground-edits. */
+export type Edit = (plan: Plan) => Plan;
 type Keyed = { readonly id: string };
 
-const replace = <T extends Keyed>(list: readonly T[], id: string, change: (one: T) => T): T[] =>
+export const replace = <T extends Keyed>(list: readonly T[], id: string, change: (one: T) => T): T[] =>
   list.map((one) => (one.id === id ? change(one) : one));
-const without = <T extends Keyed>(list: readonly T[], id: string): T[] => list.filter((one) => one.id !== id);
-
-export const changeGarden =
-  (change: Partial<Garden>): Edit =>
-  (plan) => ({ ...plan, garden: { ...plan.garden, ...change } });
-
-/** Prices keep their figures and take the new currency's name: 12.50 stays 12.50. Nothing is converted. */
-export const changeCurrency =
-  (currency: string): Edit =>
-  (plan) => ({
-    ...plan,
-    garden: { ...plan.garden, currency },
-    priceBook: {
-      ...plan.priceBook,
-      lines: plan.priceBook.lines.map((line) => ({
-        ...line,
-        price: {
-          minor: Math.round(line.price.minor * 10 ** (minorDigits(currency) - minorDigits(plan.garden.currency))),
-          currency,
-        },
-      })),
-    },
-  });
+export const without = <T extends Keyed>(list: readonly T[], id: string): T[] => list.filter((one) => one.id !== id);
 
 export const changeBed =
   (id: string, change: Partial<Bed>): Edit =>
@@ -49,25 +23,6 @@ export const removeBed =
     plantings: plan.plantings.filter((one) => one.bed !== id),
     structures: plan.structures.filter(({ stand }) => !bedsNamed(stand).includes(id)),
   });
-
-export const changeSite =
-  (change: Partial<Site>): Edit =>
-  (plan) => ({ ...plan, site: { ...plan.site, ...change } });
-
-export const addFeature =
-  (feature: Feature): Edit =>
-  (plan) => ({ ...plan, features: [...plan.features, feature] });
-export const changeFeature =
-  (id: string, change: Partial<Feature>): Edit =>
-  (plan) => ({ ...plan, features: replace(plan.features, id, (feature) => ({ ...feature, ...change })) });
-export const removeFeature =
-  (id: string): Edit =>
-  (plan) => ({ ...plan, features: without(plan.features, id) });
-
-/** Puts a crop of the gardener's own in the book, in the place of one of the same id. */
-export const putCrop =
-  (crop: Crop): Edit =>
-  (plan) => ({ ...plan, crops: [...plan.crops.filter((one) => one.id !== crop.id), crop] });
 
 export const addPlanting =
   (planting: Planting, structure?: string): Edit =>
@@ -121,10 +76,3 @@ export const setKnobs = (id: string, knobs: Settings): Edit => changeStructure(i
 
 /** Which of a bed's plantings a structure carries, in their order along the row. */
 export const carry = (id: string, plantings: readonly string[]): Edit => changeStructure(id, { plantings });
-
-export const changePriceBook =
-  (change: Partial<PriceBook>): Edit =>
-  (plan) => ({ ...plan, priceBook: { ...plan.priceBook, ...change } });
-export const changeShed =
-  (shed: readonly ShedPiece[]): Edit =>
-  (plan) => ({ ...plan, shed });

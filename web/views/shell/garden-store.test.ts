@@ -2,7 +2,8 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import type { Plan } from '@lignum/core/plan/plan';
 import { leadingTo, packed, unpacked } from '../../kept/undo-kept';
-import { changeBed, changeGarden, removeBed } from './edits';
+import { changeBed, removeBed } from './edits';
+import { changeGarden } from './ground-edits';
 import { firstOf, stepsOf, takeSteps } from './undo-steps';
 import { GardenStore, type Outside, type SaveAnswer } from './garden-store';
 
