@@ -19,11 +19,7 @@ const SHOTS = [
       },
     },
   ],
-  [
-    'weekends',
-    '/g/ferry-house/weekends',
-    { height: 900, before: (page) => page.getByRole('heading', { name: 'Weekend 1' }).waitFor() },
-  ],
+  ['weekends', '/g/ferry-house/weekends', { height: 900, before: (page) => page.getByText('still to buy').waitFor() }],
   [
     'plot-sun',
     '/g/ferry-house',
@@ -138,6 +134,12 @@ for (const [name, path, { width = 1280, height = 800, dark = false, before } = {
   await page.goto(address + path, { waitUntil: 'networkidle' });
   await page.evaluate(() => document.fonts.ready);
   await page.locator('main[aria-busy=true]').waitFor({ state: 'detached' });
+  // What a bench says of wind, and its folds, come once it is calm.
+  if (/\/s\/[^/]+$/.test(path)) {
+    await page.getByText('Through the season').waitFor();
+    await page.waitForLoadState('networkidle');
+    await page.waitForTimeout(2500);
+  }
   await page.waitForTimeout(1200);
   await before?.(page);
   // A page that has stopped working is no picture of its view.

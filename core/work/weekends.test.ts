@@ -302,7 +302,7 @@ describe('the weekends of the demo garden', () => {
     expect(why(frozen)).toEqual(new Set(['cold']));
   });
 
-  it('a tool that is lent is used on its days alone and asked for a week before; there on no day of work it is told', () => {
+  it('a tool that is lent is used on its days alone and asked for a week before; there on too few days of work it is told', () => {
     const days = ['2027-02-27', '2027-03-06', '2027-03-07', '2027-03-13'];
     const lent = weekends({ lent: [{ tool: 'hole digger', days }] });
     const dug = lent.tasks
@@ -323,6 +323,10 @@ describe('the weekends of the demo garden', () => {
     const never = weekends({ lent: [{ tool: 'hole digger', days: ['2027-03-03'] }] });
     expect(new Set(never.stuck.map(({ why }) => why))).toEqual(new Set(['tool']));
     expect(never.before.some(({ what }) => what === 'tool')).toBe(false);
+    // Nor is there enough of it on one Sunday: it is the tool that lacks, not days.
+    const few = weekends({ lent: [{ tool: 'hole digger', days: ['2027-02-28'] }] });
+    expect(new Set(few.stuck.map(({ why }) => why))).toEqual(new Set(['tool']));
+    expect(few.schedule.placed.some(({ date }) => date === '2027-02-28')).toBe(true);
     // A later beginning that misses it is no beginning.
     const { latestFrom } = lent;
     if (latestFrom) expect(weekends({ lent: [{ tool: 'hole digger', days }], from: latestFrom }).stuck).toEqual([]);

@@ -38,7 +38,7 @@ export interface Standing {
   slackDays: number | null;
 }
 
-/** Two are never there together for long enough; it is too cold whenever somebody is there; a tool that is lent is there on no day of work; there are not enough days. */
+/** Two are never there together for long enough; it is too cold whenever somebody is there; a tool that is lent is there on too few days of work; there are not enough days. */
 export type Stuck = 'two' | 'cold' | 'tool' | 'days';
 
 export interface Weekends {
@@ -138,11 +138,10 @@ function stuckOf(
   const why = (task: Task): Stuck => {
     const warm = days.filter((day) => (!task.pours || day.poursWell) && (!task.digs || day.open));
     if (warm.length === 0 && days.length > 0) return 'cold';
-    const { onlyOn } = task;
-    if (onlyOn !== null && !warm.some(({ date }) => onlyOn.includes(date))) return 'tool';
     const second = ({ there }: WorkDay): number =>
       there.map(({ minutes }) => minutes).toSorted((a, b) => b - a)[1] ?? 0;
-    return task.people === 2 && !warm.some((day) => second(day) >= begunFirstMin(task)) ? 'two' : 'days';
+    if (task.people === 2 && !warm.some((day) => second(day) >= begunFirstMin(task))) return 'two';
+    return task.onlyOn === null ? 'days' : 'tool';
   };
   const found = new Map<string, Stuck>();
   for (const task of tasks)

@@ -153,7 +153,9 @@ test('what is cut before the posts stand is named where it no longer fits, with 
   await gap.fill("5' 1");
   await gap.press('Enter');
   const cut = page.getByRole('region', { name: 'What is cut already' });
-  await expect(cut.getByText(/^Rail 1 \(piece \d+\), cut to 11′ 11¾″: cut it to 11′ 5/)).toBeVisible({ timeout: 30_000 });
+  await expect(cut.getByText(/^Rail 1 \(piece \d+\), cut to 11′ 11¾″: cut it to 11′ 5/)).toBeVisible({
+    timeout: 30_000,
+  });
   await expect(cut.getByText('Nothing has to be bought for it again.')).toBeVisible();
   // Wider than the plan had it, pieces are too short: they serve elsewhere, and what lacks is bought.
   await gap.fill("6' 4");

@@ -154,7 +154,7 @@ export function beforeWords(one: Before, name: (structure: string) => string, lo
 /** Why something finds no day, and what would help. */
 export const STUCK_WORDS: Record<Stuck, string> = {
   two: 'something of it takes two, and two are never there together for long enough: say who helps.',
-  tool: 'a tool that is lent is there on no day on which somebody works: say another day for it.',
+  tool: 'a tool that is lent is not there on enough days on which somebody works: say another day for it.',
   cold: 'it is too cold for its concrete or for digging whenever somebody is there: begin later in spring.',
   days: 'there are not enough days: find more of them, or leave something for later.',
 };

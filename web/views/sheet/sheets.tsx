@@ -83,7 +83,7 @@ export function Sheets({
         <span className="grow" />
         {choices && choices.length > 0 && (
           // Many stand in a row of their own.
-          <div className={choices.length > 3 ? 'order-last flex basis-full flex-wrap justify-end' : 'contents'}>
+          <div className={choices.length > 3 ? 'order-last flex basis-full flex-wrap sm:justify-end' : 'contents'}>
             {choices.map(({ label, chosen, onChoose }) => (
               <label key={label} className="flex min-h-11 cursor-pointer items-center gap-2 px-2">
                 <input

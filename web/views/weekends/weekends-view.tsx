@@ -93,16 +93,18 @@ export function WeekendsView() {
                 <h2 id={`week-${i}`} className="text-lg">
                   {weekends && weekWord(weekends.days) === 'week' ? 'Week' : 'Weekend'} {i + 1}
                 </h2>
-                {weekends && <Done structures={weekends.structures} days={days} />}
-                {isSaved && weeks.length > 1 && (
-                  <Link
-                    href={`/g/${id}/weekends/sheet?weeks=${week}`}
-                    aria-label={`Print ${weekends ? weekWord(weekends.days) : 'week'} ${i + 1} alone`}
-                    className="no-print grid size-11 place-items-center text-soft hover:text-ink"
-                  >
-                    <Printer size={17} aria-hidden />
-                  </Link>
-                )}
+                <div className="flex items-center gap-x-1">
+                  {weekends && <Done structures={weekends.structures} days={days} />}
+                  {isSaved && weeks.length > 1 && (
+                    <Link
+                      href={`/g/${id}/weekends/sheet?weeks=${week}`}
+                      aria-label={`Print ${weekends ? weekWord(weekends.days) : 'week'} ${i + 1} alone`}
+                      className="no-print grid size-11 place-items-center text-soft hover:text-ink"
+                    >
+                      <Printer size={17} aria-hidden />
+                    </Link>
+                  )}
+                </div>
               </div>
               <div className="mt-3 grid gap-x-7 gap-y-5 md:grid-cols-2">
                 {weekends &&
